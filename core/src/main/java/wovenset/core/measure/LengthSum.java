@@ -1,0 +1,222 @@
+package wovenset.core.measure;
+
+import java.math.BigDecimal;
+import java.util.Locale;
+import org.apache.commons.numbers.fraction.BigFraction;
+
+/**
+ * Reads a length as a person writes it: {@code 35in/5}, {@code 20 cm - 2*8mm}, {@code 1 1/2 in}, {@code 12,5}.
+ *
+ * <p>Grammar: sums of products of numbers, lengths and brackets, by recursive descent with one character of look-ahead.
+ * {@code *}, {@code x} and {@code ×} multiply. Each value carries its power of length, so {@code 3cm*2cm} and
+ * {@code 5/2mm + 1} are refused with the reason. A text without any unit is in the field's own unit. Values are exact
+ * fractions until the end, where they are rounded once to a whole micrometre. Cost: linear in the text.
+ */
+public final class LengthSum {
+    private static final int LONGEST = 200;
+    private static final int DEEPEST = 20;
+
+    private final String text;
+    private final LengthUnit unit;
+    private final Resolution resolution;
+    private int at;
+    private int depth;
+
+    private LengthSum(String text, LengthUnit unit, Resolution resolution) {
+        this.text = text;
+        this.unit = unit;
+        this.resolution = resolution;
+    }
+
+    /** A value and its power of length: 0 for a plain number, 1 for a length. */
+    private record Value(BigFraction amount, int power) {}
+
+    /**
+     * @param text what was typed
+     * @param unit the unit of a text that names none
+     * @param resolution what a pixel is
+     * @throws LengthSumException if it is not a length, with the reason in words
+     */
+    public static Length parse(String text, LengthUnit unit, Resolution resolution) {
+        return new LengthSum(text, unit, resolution).read();
+    }
+
+    private Length read() {
+        if (text.isBlank()) {
+            throw refuse("Write a length, such as 12 mm or 35in/5", 0);
+        }
+        if (text.length() > LONGEST) {
+            throw refuse("This is longer than any length needs to be", LONGEST);
+        }
+        Value value = sum();
+        if (at < text.length()) {
+            throw refuse("“" + text.substring(at).strip() + "” is not a number, a unit or a sign of a sum", at);
+        }
+        Length length = Length.rounded(asLength(value).amount);
+        if (length.compareTo(Length.LIMIT) > 0 || Length.LIMIT.plus(length).isNegative()) {
+            throw refuse("This is more than ten metres", 0);
+        }
+        return length;
+    }
+
+    private Value asLength(Value value) {
+        return switch (value.power) {
+            case 1 -> value;
+            case 0 -> new Value(value.amount.multiply(unit.micrometres(resolution)), 1);
+            default -> throw refuse(
+                    value.power > 1 ? "A length times a length is an area" : "A number divided by a length is no length", 0);
+        };
+    }
+
+    private Value sum() {
+        Value left = product();
+        while (true) {
+            int sign = at;
+            if (skip("+")) {
+                left = add(left, product(), sign);
+            } else if (skip("-−–")) {
+                Value right = product();
+                left = add(left, new Value(right.amount.negate(), right.power), sign);
+            } else {
+                return left;
+            }
+        }
+    }
+
+    private Value add(Value left, Value right, int sign) {
+        // Beside a length, a plain number means the field's unit: "20 - 5mm" is a common way to write it.
+        if (left.power != right.power) {
+            left = asLength(left);
+            right = asLength(right);
+        }
+        if (left.power > 1) {
+            throw refuse("Areas cannot be added here", sign);
+        }
+        return new Value(left.amount.add(right.amount), left.power);
+    }
+
+    private Value product() {
+        Value left = factor();
+        while (true) {
+            int sign = at;
+            if (skip("*x×")) {
+                Value right = factor();
+                left = new Value(left.amount.multiply(right.amount), left.power + right.power);
+            } else if (skip("/÷:")) {
+                Value right = factor();
+                if (right.amount.signum() == 0) {
+                    throw refuse("Nothing can be divided by zero", sign);
+                }
+                left = new Value(left.amount.divide(right.amount), left.power - right.power);
+            } else {
+                return left;
+            }
+        }
+    }
+
+    private Value factor() {
+        if (skip("-−–")) {
+            Value value = nested(this::factor);
+            return new Value(value.amount.negate(), value.power);
+        }
+        if (skip("(")) {
+            Value inner = nested(this::sum);
+            if (!skip(")")) {
+                throw refuse("A bracket is not closed", at);
+            }
+            return withUnit(inner);
+        }
+        BigFraction number = number();
+        BigFraction fraction = commonFraction(number);
+        return withUnit(new Value(fraction == null ? number : fraction, 0));
+    }
+
+    private Value nested(java.util.function.Supplier<Value> inner) {
+        if (++depth > DEEPEST) {
+            throw refuse("Too many brackets", at);
+        }
+        Value value = inner.get();
+        depth--;
+        return value;
+    }
+
+    /** {@code 3/4 in} and {@code 1 1/2 in}: a fraction of whole numbers right before a unit; else nothing is read. */
+    private @org.jspecify.annotations.Nullable BigFraction commonFraction(BigFraction first) {
+        java.util.regex.Matcher matcher = FRACTION.matcher(text).region(at, text.length());
+        if (!matcher.lookingAt() || !first.getDenominator().equals(java.math.BigInteger.ONE)) {
+            return null;
+        }
+        BigFraction below = BigFraction.of(Long.parseLong(matcher.group("below")));
+        if (below.signum() == 0) {
+            return null;
+        }
+        at = matcher.end();
+        return matcher.group("above") == null
+                ? first.divide(below)
+                : first.add(BigFraction.of(Long.parseLong(matcher.group("above"))).divide(below));
+    }
+
+    private static final java.util.regex.Pattern FRACTION =
+            java.util.regex.Pattern.compile("(?:\\s+(?<above>\\d{1,9}))?\\s*/\\s*(?<below>\\d{1,9})(?=\\s*(?:[a-zA-Z]|\"|″)(?<![xX]))");
+
+    private Value withUnit(Value value) {
+        space();
+        int start = at;
+        while (at < text.length() && isUnitLetter(text.charAt(at))) {
+            at++;
+        }
+        String word = text.substring(start, at);
+        if (word.isEmpty() || word.equalsIgnoreCase("x")) {
+            at = start;
+            return value;
+        }
+        LengthUnit written = LengthUnit.bySymbol(word)
+                .orElseThrow(() -> refuse("“" + word + "” is not a unit known here; use mm, cm, in, pt or px", start));
+        if (value.power != 0) {
+            throw refuse("This has two units", start);
+        }
+        return new Value(value.amount.multiply(written.micrometres(resolution)), 1);
+    }
+
+    private static boolean isUnitLetter(char c) {
+        return Character.isLetter(c) && c != '×' || c == '"' || c == '″';
+    }
+
+    private BigFraction number() {
+        space();
+        int start = at;
+        while (at < text.length() && (Character.digit(text.charAt(at), 10) >= 0 && text.charAt(at) < 128
+                || text.charAt(at) == '.' || text.charAt(at) == ',')) {
+            at++;
+        }
+        String digits = text.substring(start, at).replace(',', '.');
+        if (digits.isEmpty() || digits.equals(".")) {
+            throw refuse(start >= text.length() ? "A number is missing at the end"
+                    : "“" + text.substring(start).strip() + "” is not a number", start);
+        }
+        if (digits.indexOf('.') != digits.lastIndexOf('.') || digits.length() > 18) {
+            throw refuse("“" + text.substring(start, at) + "” is not a number", start);
+        }
+        BigDecimal value = new BigDecimal(digits.toLowerCase(Locale.ROOT));
+        return BigFraction.of(value.unscaledValue(), java.math.BigInteger.TEN.pow(Math.max(0, value.scale())));
+    }
+
+    private boolean skip(String signs) {
+        space();
+        if (at < text.length() && signs.indexOf(text.charAt(at)) >= 0) {
+            at++;
+            return true;
+        }
+        return false;
+    }
+
+    private void space() {
+        while (at < text.length() && (Character.isWhitespace(text.charAt(at)) || Character.isSpaceChar(text.charAt(at)))) {
+            at++;
+        }
+    }
+
+    private LengthSumException refuse(String reason, int position) {
+        return new LengthSumException(reason, position);
+    }
+}

@@ -1,0 +1,27 @@
+package wovenset.core.measure;
+
+import org.apache.commons.numbers.fraction.BigFraction;
+
+/** Pixels per inch, from 1 to 4800. */
+public record Resolution(double ppi) {
+    public static final Resolution PRINT = new Resolution(300);
+
+    public Resolution {
+        if (!(ppi >= 1 && ppi <= 4800)) {
+            throw new IllegalArgumentException("A resolution lies between 1 and 4800 pixels per inch, not " + ppi);
+        }
+    }
+
+    public double pixelsPerMm() {
+        return ppi / 25.4;
+    }
+
+    /** The number of whole pixels nearest to a length; at least one. */
+    public int pixels(Length length) {
+        return (int) Math.max(1, Math.round(length.mm() * pixelsPerMm()));
+    }
+
+    BigFraction exact() {
+        return BigFraction.from(ppi);
+    }
+}

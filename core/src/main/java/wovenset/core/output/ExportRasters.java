@@ -1,0 +1,58 @@
+package wovenset.core.output;
+
+import java.awt.image.BufferedImage;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import wovenset.core.paint.PhotoRasters;
+import wovenset.core.paint.RasterScale;
+import wovenset.core.picture.PhotoDecoder;
+import wovenset.core.picture.RefusedPhotoException;
+import wovenset.core.piece.PhotoId;
+
+/**
+ * Photos decoded from their originals at the size they are printed, kept while neighbouring strips need them: at most a
+ * quarter of the heap, least recently used first to go.
+ */
+final class ExportRasters implements PhotoRasters {
+    private final PhotoFiles files;
+    private final long budget = Runtime.getRuntime().maxMemory() / 4;
+    private final Map<String, Raster> kept = new LinkedHashMap<>(16, 0.75f, true);
+    private long bytes;
+
+    ExportRasters(PhotoFiles files) {
+        this.files = files;
+    }
+
+    @Override
+    public Raster raster(PhotoId photo, double wantedScale) {
+        PhotoFiles.Original original = files.original(photo);
+        int longEdge = RasterScale.longEdge(original.header().width(), original.header().height(), wantedScale);
+        String key = photo.sha256() + "/" + longEdge;
+        Raster known = kept.get(key);
+        if (known != null) {
+            return known;
+        }
+        try {
+            BufferedImage image = PhotoDecoder.decode(original.file(), original.header(), longEdge);
+            Raster raster = Raster.upright(image);
+            kept.put(key, raster);
+            bytes += size(image);
+            trim();
+            return raster;
+        } catch (RefusedPhotoException e) {
+            throw new MissingPhotoException(e.getMessage(), e);
+        }
+    }
+
+    private void trim() {
+        var oldest = kept.entrySet().iterator();
+        while (bytes > budget && kept.size() > 1) {
+            bytes -= size(oldest.next().getValue().image());
+            oldest.remove();
+        }
+    }
+
+    private static long size(BufferedImage image) {
+        return 3L * image.getWidth() * image.getHeight();
+    }
+}

@@ -1,0 +1,135 @@
+package wovenset.core.output;
+
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferByte;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.bytedeco.javacpp.IntPointer;
+import org.bytedeco.opencv.global.opencv_core;
+import org.bytedeco.opencv.global.opencv_imgcodecs;
+import org.bytedeco.opencv.opencv_core.Mat;
+import wovenset.core.geometry.BoxMm;
+import wovenset.core.paint.Painter;
+import wovenset.core.scene.PageScene;
+
+/**
+ * Draws a page in strips into memory outside the Java heap and writes it as JPEG or PNG with its resolution and profile.
+ * The heap holds one strip and the photos that cross it, whatever the page's size.
+ */
+final class PageImageWriter {
+    /** A JPEG's side has 16 bits; what is more than this many pixels no printer takes as one image. */
+    static final int MOST_SIDE = 65_000;
+    static final long MOST_PIXELS = 300_000_000L;
+
+    private static final int STRIP_PIXELS = 6_000_000;
+    private static final int PNG_COMPRESSION = 3;
+
+    private final Painter painter;
+    private final MakeRequest request;
+
+    PageImageWriter(Painter painter, MakeRequest request) {
+        this.painter = painter;
+        this.request = request;
+    }
+
+    /** The pixel size of a page's picture. */
+    record PixelExtent(int width, int height) {}
+
+    PixelExtent extent(PageScene page) {
+        BoxMm box = box(page);
+        double pixelsPerMm = request.resolution().pixelsPerMm();
+        long width = Math.max(1, Math.round(box.width() * pixelsPerMm));
+        long height = Math.max(1, Math.round(box.height() * pixelsPerMm));
+        if (width > MOST_SIDE || height > MOST_SIDE || width * height > MOST_PIXELS) {
+            double fits = Math.sqrt(MOST_PIXELS / (box.width() * box.height())) * 25.4;
+            double side = MOST_SIDE / Math.max(box.width(), box.height()) * 25.4;
+            throw new MakeRefusedException("At " + Math.round(request.resolution().ppi()) + " pixels per inch this page has "
+                    + width + " × " + height + " pixels; at most " + MOST_PIXELS / 1_000_000 + " megapixels can be made as one image. Up to "
+                    + (int) Math.floor(Math.min(fits, side)) + " pixels per inch fits.");
+        }
+        return new PixelExtent((int) width, (int) height);
+    }
+
+    private BoxMm box(PageScene page) {
+        return request.extent() == MakeRequest.Extent.BLEED ? page.bleedBox() : new BoxMm(0, 0, page.widthMm(), page.heightMm());
+    }
+
+    private boolean clear() {
+        return request.kind() == MakeRequest.Kind.PNG && request.ground() == MakeRequest.Ground.CLEAR;
+    }
+
+    void write(PageScene page, Path target, MakeProgress progress, double from, double to) throws IOException {
+        PixelExtent extent = extent(page);
+        Path bare = Files.createTempFile(target.getParent(), "page", request.kind() == MakeRequest.Kind.PNG ? ".png" : ".jpg");
+        try (Mat picture = new Mat(extent.height(), extent.width(), clear() ? opencv_core.CV_8UC4 : opencv_core.CV_8UC3)) {
+            int rows = Math.max(16, STRIP_PIXELS / extent.width());
+            for (int y = 0; y < extent.height(); y += rows) {
+                progress.checkpoint();
+                strip(page, extent, picture, y, Math.min(rows, extent.height() - y));
+                progress.done(from + (to - from) * 0.9 * Math.min(1, (y + rows) / (double) extent.height()), "Drawing");
+            }
+            progress.checkpoint();
+            encode(picture, bare);
+            Stamp.copy(bare, target, request.kind(), request.resolution());
+            progress.done(to, "Writing");
+        } finally {
+            Files.deleteIfExists(bare);
+        }
+    }
+
+    private void strip(PageScene page, PixelExtent extent, Mat picture, int top, int rows) {
+        BufferedImage image = new BufferedImage(extent.width(), rows,
+                clear() ? BufferedImage.TYPE_4BYTE_ABGR : BufferedImage.TYPE_3BYTE_BGR);
+        Graphics2D graphics = image.createGraphics();
+        Painter.prepare(graphics);
+        BoxMm box = box(page);
+        double pixelsPerMm = request.resolution().pixelsPerMm();
+        graphics.translate(0, -top);
+        graphics.scale(pixelsPerMm, pixelsPerMm);
+        graphics.translate(-box.x(), -box.y());
+        if (!clear()) {
+            // The page's last pixel row may be part covered; nothing may shine through at the edge of a print.
+            graphics.setColor(page.colour().awt());
+            graphics.fill(page.bleedBox().inset(-1).rectangle());
+        }
+        double stripTop = box.y() + (top - 1) / pixelsPerMm;
+        double stripBottom = box.y() + (top + rows + 1) / pixelsPerMm;
+        for (PageScene.FrameScene frame : page.frames()) {
+            if (frame.cell().y() < stripBottom && frame.cell().y() + frame.cell().height() > stripTop) {
+                painter.paintFrame(graphics, frame);
+            }
+        }
+        graphics.dispose();
+        byte[] pixels = ((DataBufferByte) image.getRaster().getDataBuffer()).getData();
+        if (clear()) {
+            alphaLast(pixels);
+        }
+        try (Mat part = picture.rowRange(top, top + rows)) {
+            part.data().put(pixels);
+        }
+    }
+
+    /** Alpha, blue, green, red to blue, green, red, alpha. */
+    private static void alphaLast(byte[] pixels) {
+        for (int i = 0; i < pixels.length; i += 4) {
+            byte alpha = pixels[i];
+            pixels[i] = pixels[i + 1];
+            pixels[i + 1] = pixels[i + 2];
+            pixels[i + 2] = pixels[i + 3];
+            pixels[i + 3] = alpha;
+        }
+    }
+
+    private void encode(Mat picture, Path file) throws IOException {
+        try (IntPointer options = request.kind() == MakeRequest.Kind.PNG
+                ? new IntPointer(opencv_imgcodecs.IMWRITE_PNG_COMPRESSION, PNG_COMPRESSION)
+                : new IntPointer(opencv_imgcodecs.IMWRITE_JPEG_QUALITY, request.jpegQuality(),
+                        opencv_imgcodecs.IMWRITE_JPEG_SAMPLING_FACTOR, 0x111111)) {
+            if (!opencv_imgcodecs.imwrite(file.toString(), picture, options)) {
+                throw new IOException("The disk did not take the file " + file.getFileName());
+            }
+        }
+    }
+}

@@ -1,0 +1,16 @@
+package wovenset.core.output;
+
+import java.nio.file.Path;
+import wovenset.core.picture.PhotoHeader;
+import wovenset.core.piece.PhotoId;
+
+/** Where originals are and what their headers say. */
+public interface PhotoFiles {
+    /**
+     * @throws wovenset.core.paint.PhotoRasters.MissingPhotoException if the photo is not stored
+     */
+    Original original(PhotoId photo);
+
+    /** A stored photo; its file is only read. */
+    record Original(Path file, PhotoHeader header) {}
+}

@@ -1,0 +1,95 @@
+package wovenset.core.paint;
+
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.Shape;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.Area;
+import java.awt.geom.RoundRectangle2D;
+import wovenset.core.geometry.BoxMm;
+import wovenset.core.scene.PageScene;
+import wovenset.core.scene.PageScene.FrameScene;
+import wovenset.core.scene.PageScene.PhotoScene;
+import wovenset.core.scene.PageScene.WordsScene;
+import wovenset.core.words.Typefaces;
+
+/** Draws pages and frames. The graphics' user space is page millimetres; it is left as it was found. */
+public final class Painter {
+    private static final double MM_PER_PT = 25.4 / 72;
+
+    private final PhotoRasters rasters;
+
+    public Painter(PhotoRasters rasters) {
+        this.rasters = rasters;
+    }
+
+    /** Sets the quality that all drawing here counts on. */
+    public static void prepare(Graphics2D graphics) {
+        graphics.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        graphics.setRenderingHint(RenderingHints.KEY_TEXT_ANTIALIASING, RenderingHints.VALUE_TEXT_ANTIALIAS_ON);
+        graphics.setRenderingHint(RenderingHints.KEY_FRACTIONALMETRICS, RenderingHints.VALUE_FRACTIONALMETRICS_ON);
+        graphics.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
+        graphics.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
+    }
+
+    /** Fills the page and its bleed with the page's colour. */
+    public void paintGround(Graphics2D graphics, PageScene page) {
+        graphics.setColor(page.colour().awt());
+        graphics.fill(page.bleedBox().rectangle());
+    }
+
+    /** Draws a frame with its photo, border and words; an empty frame draws nothing but its words. */
+    public void paintFrame(Graphics2D graphics, FrameScene frame) {
+        if (frame.photo() != null) {
+            paintPhoto(graphics, frame, frame.photo());
+            paintBorder(graphics, frame);
+        }
+        if (frame.words() != null) {
+            paintWords(graphics, frame.words());
+        }
+    }
+
+    private void paintPhoto(Graphics2D graphics, FrameScene frame, PhotoScene photo) {
+        double deviceScale = Math.sqrt(Math.abs(graphics.getTransform().getDeterminant())) * photo.mmPerPixel();
+        PhotoRasters.Raster raster = rasters.raster(photo.photo(), deviceScale);
+        AffineTransform toPage = new AffineTransform(photo.toPage());
+        toPage.concatenate(raster.toUpright());
+        toPage.scale(1.0 / raster.image().getWidth(), 1.0 / raster.image().getHeight());
+        Shape clip = graphics.getClip();
+        Shape window = rounded(frame.window(), frame.windowRadiusMm());
+        if (frame.windowRadiusMm() > 0 && SoftClip.applies(graphics)) {
+            SoftClip.drawImage(graphics, raster.image(), toPage, window);
+        } else {
+            graphics.clip(window);
+            graphics.drawImage(raster.image(), toPage, null);
+            graphics.setClip(clip);
+        }
+    }
+
+    private static void paintBorder(Graphics2D graphics, FrameScene frame) {
+        if (frame.borderMm() <= 0) {
+            return;
+        }
+        Area border = new Area(rounded(frame.outer(), frame.cornerRadiusMm()));
+        border.subtract(new Area(rounded(frame.window(), frame.windowRadiusMm())));
+        graphics.setColor(frame.borderColour().awt());
+        graphics.fill(border);
+    }
+
+    /** Words are drawn in a space of points: a PDF's fonts and the screen's hinting both expect sizes of about ten. */
+    private static void paintWords(Graphics2D graphics, WordsScene words) {
+        AffineTransform before = graphics.getTransform();
+        graphics.scale(MM_PER_PT, MM_PER_PT);
+        graphics.setColor(words.colour().awt());
+        graphics.setFont(Typefaces.font(words.typeface()).deriveFont((float) words.sizePt()));
+        for (PageScene.LineScene line : words.lines()) {
+            graphics.drawString(line.text(), (float) (line.xMm() / MM_PER_PT), (float) (line.yMm() / MM_PER_PT));
+        }
+        graphics.setTransform(before);
+    }
+
+    private static Shape rounded(BoxMm box, double radius) {
+        return radius <= 0 ? box.rectangle()
+                : new RoundRectangle2D.Double(box.x(), box.y(), box.width(), box.height(), 2 * radius, 2 * radius);
+    }
+}

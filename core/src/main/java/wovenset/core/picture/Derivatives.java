@@ -1,0 +1,62 @@
+package wovenset.core.picture;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.util.UUID;
+import org.bytedeco.javacpp.IntPointer;
+import org.bytedeco.opencv.global.opencv_imgcodecs;
+import org.bytedeco.opencv.opencv_core.Mat;
+
+/** The smaller sizes of a photo that screens are drawn from: upright sRGB JPEGs. They can be made again at any time. */
+public final class Derivatives {
+    /** The longer side of the size for the bench. */
+    public static final int LARGE = 1600;
+    /** The longer side of the size for the light table, the drawer and small frames. */
+    public static final int SMALL = 400;
+
+    private static final int QUALITY = 88;
+
+    private Derivatives() {}
+
+    /** Where a derived size lies below a photo's own folder. */
+    public static Path in(Path folder, int longEdge) {
+        return folder.resolve(longEdge + ".jpg");
+    }
+
+    /**
+     * Makes both sizes; the folder is made if it is missing, and files appear whole or not at all.
+     *
+     * @throws RefusedPhotoException if the photo cannot be decoded; nothing is left behind
+     */
+    public static void make(Path original, PhotoHeader header, Path folder) {
+        try (Mat large = PhotoDecoder.upright(original, header, LARGE)) {
+            Mat small = PhotoDecoder.sized(large, SMALL);
+            try {
+                Files.createDirectories(folder);
+                write(large, in(folder, LARGE));
+                write(small, in(folder, SMALL));
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            } finally {
+                if (small != large) {
+                    small.close();
+                }
+            }
+        }
+    }
+
+    private static void write(Mat picture, Path target) throws IOException {
+        Path temporary = target.resolveSibling(UUID.randomUUID() + ".part.jpg");
+        try (IntPointer quality = new IntPointer(opencv_imgcodecs.IMWRITE_JPEG_QUALITY, QUALITY)) {
+            if (!opencv_imgcodecs.imwrite(temporary.toString(), picture, quality)) {
+                throw new IOException("Cannot write " + target.getFileName());
+            }
+            Files.move(temporary, target, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+        } finally {
+            Files.deleteIfExists(temporary);
+        }
+    }
+}

@@ -1,0 +1,174 @@
+package wovenset.core.picture;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The marker segments of a JPEG file (ITU-T T.81, annex B): size, colours, profile, and whether it is complete.
+ *
+ * <p>Cost: linear in the file, one pass; nothing is decoded.
+ */
+public final class JpegSegments {
+    private static final int SOI = 0xD8;
+    private static final int EOI = 0xD9;
+    private static final int SOS = 0xDA;
+    private static final int APP0 = 0xE0;
+    private static final int APP2 = 0xE2;
+    private static final int APP14 = 0xEE;
+    private static final int APP15 = 0xEF;
+    private static final int COM = 0xFE;
+    private static final byte[] ICC_NAME = "ICC_PROFILE\0".getBytes(StandardCharsets.ISO_8859_1);
+
+    private final byte[] file;
+    private final TreeMap<Integer, byte[]> profileParts = new TreeMap<>();
+    private int width;
+    private int height;
+    private int components;
+    private int bits;
+    private int end = -1;
+
+    private JpegSegments(byte[] file) {
+        this.file = file;
+    }
+
+    /** @throws RefusedPhotoException if the bytes do not have the form of a JPEG file or end too early */
+    public static JpegSegments read(byte[] file) {
+        JpegSegments segments = new JpegSegments(file);
+        segments.walk(null);
+        if (segments.width == 0 || segments.height == 0) {
+            throw new RefusedPhotoException("The file is damaged: it does not say how large its picture is.");
+        }
+        if (segments.end < 0) {
+            throw new RefusedPhotoException("The file is cut short; its end is missing. Copy it from the camera again.");
+        }
+        return segments;
+    }
+
+    public int width() {
+        return width;
+    }
+
+    public int height() {
+        return height;
+    }
+
+    /** 1 for grey, 3 for colour, 4 for four inks. */
+    public int components() {
+        return components;
+    }
+
+    /** Bits of each sample; 8 in photos. */
+    public int bits() {
+        return bits;
+    }
+
+    /** The embedded colour profile, joined from its parts; null if there is none or a part is missing. */
+    public byte @Nullable [] profile() {
+        if (profileParts.isEmpty() || profileParts.firstKey() != 1 || profileParts.lastKey() != profileParts.size()) {
+            return null;
+        }
+        ByteArrayOutputStream joined = new ByteArrayOutputStream();
+        profileParts.values().forEach(joined::writeBytes);
+        return joined.toByteArray();
+    }
+
+    /**
+     * Writes the same compressed picture without what the camera or a program told of it: place, thumbnail, maker's
+     * notes, comments, profile, and anything behind the picture. Only the colour transform's marker stays.
+     */
+    public void writePictureOnly(OutputStream out) throws IOException {
+        out.write(0xFF);
+        out.write(SOI);
+        try {
+            walk((marker, from, to) -> {
+                if (!(marker >= APP0 && marker <= APP15 && marker != APP14) && marker != COM) {
+                    out.write(file, from, to - from);
+                }
+            });
+        } catch (java.io.UncheckedIOException e) {
+            throw e.getCause();
+        }
+        out.write(0xFF);
+        out.write(EOI);
+    }
+
+    private interface SegmentSink {
+        /** @param from the segment's first byte, its marker's 0xFF; a scan's segment includes its coded data */
+        void segment(int marker, int from, int to) throws IOException;
+    }
+
+    private void walk(@Nullable SegmentSink sink) {
+        int at = 2;
+        while (at + 3 < file.length) {
+            if ((file[at] & 0xFF) != 0xFF) {
+                throw new RefusedPhotoException("The file is damaged near byte " + at + ".");
+            }
+            int marker = file[at + 1] & 0xFF;
+            if (marker == 0xFF) {
+                at++;
+                continue;
+            }
+            if (marker == EOI) {
+                end = at + 2;
+                return;
+            }
+            int next = at + 2 + word(at + 2);
+            if (word(at + 2) < 2 || next > file.length) {
+                return;
+            }
+            note(marker, at + 4, next);
+            if (marker == SOS) {
+                next = endOfScan(next);
+            }
+            if (sink != null) {
+                try {
+                    sink.segment(marker, at, next);
+                } catch (IOException e) {
+                    throw new java.io.UncheckedIOException(e);
+                }
+            }
+            at = next;
+        }
+        if (at + 1 < file.length && (file[at] & 0xFF) == 0xFF && (file[at + 1] & 0xFF) == EOI) {
+            end = at + 2;
+        }
+    }
+
+    private void note(int marker, int from, int to) {
+        boolean frame = marker >= 0xC0 && marker <= 0xCF && marker != 0xC4 && marker != 0xC8 && marker != 0xCC;
+        if (frame && to - from >= 6) {
+            bits = file[from] & 0xFF;
+            height = word(from + 1);
+            width = word(from + 3);
+            components = file[from + 5] & 0xFF;
+        } else if (marker == APP2 && to - from > ICC_NAME.length + 2
+                && Arrays.equals(file, from, from + ICC_NAME.length, ICC_NAME, 0, ICC_NAME.length)) {
+            profileParts.putIfAbsent(file[from + ICC_NAME.length] & 0xFF,
+                    Arrays.copyOfRange(file, from + ICC_NAME.length + 2, to));
+        }
+    }
+
+    /** The first byte behind entropy-coded data: 0xFF followed by neither a stuffed zero nor a restart marker. */
+    private int endOfScan(int from) {
+        int at = from;
+        while (at + 1 < file.length) {
+            if (file[at] == (byte) 0xFF) {
+                int next = file[at + 1] & 0xFF;
+                if (next != 0 && !(next >= 0xD0 && next <= 0xD7) && next != 0xFF) {
+                    return at;
+                }
+            }
+            at++;
+        }
+        return file.length;
+    }
+
+    private int word(int at) {
+        return (file[at] & 0xFF) << 8 | file[at + 1] & 0xFF;
+    }
+}

@@ -1,0 +1,141 @@
+package wovenset.core.picture;
+
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferByte;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import javax.imageio.ImageIO;
+import org.bytedeco.opencv.global.opencv_core;
+import org.bytedeco.opencv.global.opencv_imgcodecs;
+import org.bytedeco.opencv.global.opencv_imgproc;
+import org.bytedeco.opencv.opencv_core.Mat;
+import org.bytedeco.opencv.opencv_core.Size;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Decodes photos to upright sRGB pixels of the size that is asked for.
+ *
+ * <p>A JPEG is decoded at 1/2, 1/4 or 1/8 by its own transform where that is still large enough, then reduced by area
+ * averaging, which is free of shimmer. Pixels stay outside the Java heap until the final size.
+ */
+public final class PhotoDecoder {
+    private PhotoDecoder() {}
+
+    /** Loads the native library; it takes some seconds the first time on a machine. */
+    public static void warm() {
+        opencv_core.setNumThreads(1);
+        new Mat(1, 1, opencv_core.CV_8UC3).close();
+        try (Mat seed = new Mat(8, 8, opencv_core.CV_8UC3); Mat half = new Mat()) {
+            opencv_imgproc.resize(seed, half, new Size(4, 4));
+            opencv_imgcodecs.haveImageReader("none");
+        }
+    }
+
+    /**
+     * @param longEdge the longer side that is asked for; a smaller photo is not enlarged
+     * @throws RefusedPhotoException if the pixels cannot be decoded
+     */
+    public static BufferedImage decode(Path file, PhotoHeader header, int longEdge) {
+        try (Mat picture = upright(file, header, longEdge)) {
+            return image(picture);
+        }
+    }
+
+    /** As {@link #decode}, outside the Java heap; the caller closes it. */
+    static Mat upright(Path file, PhotoHeader header, int longEdge) {
+        Mat stored = stored(file, header, longEdge);
+        try {
+            Mat sized = sized(stored, longEdge);
+            ColourProfile profile = header.inks() ? null : profile(file, header);
+            if (profile != null) {
+                profile.toStandard(sized);
+            }
+            Mat upright = header.orientation().upright(sized);
+            if (upright != sized && sized != stored) {
+                sized.close();
+            }
+            if (upright == stored) {
+                stored = null;
+            }
+            return upright;
+        } finally {
+            if (stored != null) {
+                stored.close();
+            }
+        }
+    }
+
+    private static @Nullable ColourProfile profile(Path file, PhotoHeader header) {
+        try {
+            return ColourProfile.of(header.format(), Files.readAllBytes(file));
+        } catch (IOException e) {
+            throw new RefusedPhotoException("The file cannot be read.", e);
+        }
+    }
+
+    private static Mat stored(Path file, PhotoHeader header, int longEdge) {
+        if (header.inks()) {
+            return inks(file);
+        }
+        int stored = Math.max(header.storedWidth(), header.storedHeight());
+        int flag = header.format() != PictureFormat.JPEG || stored / 2 < longEdge ? opencv_imgcodecs.IMREAD_COLOR
+                : stored / 4 < longEdge ? opencv_imgcodecs.IMREAD_REDUCED_COLOR_2
+                : stored / 8 < longEdge ? opencv_imgcodecs.IMREAD_REDUCED_COLOR_4
+                : opencv_imgcodecs.IMREAD_REDUCED_COLOR_8;
+        boolean mayBeClear = header.format() == PictureFormat.PNG || header.format() == PictureFormat.WEBP
+                || header.format() == PictureFormat.GIF || header.format() == PictureFormat.TIFF;
+        Mat picture;
+        try {
+            picture = opencv_imgcodecs.imread(file.toString(), mayBeClear
+                    ? opencv_imgcodecs.IMREAD_UNCHANGED : flag | opencv_imgcodecs.IMREAD_IGNORE_ORIENTATION);
+        } catch (RuntimeException e) {
+            throw new RefusedPhotoException("The picture in the file is damaged and cannot be decoded.", e);
+        }
+        if (picture == null || picture.empty()) {
+            throw new RefusedPhotoException("The picture in the file is damaged and cannot be decoded.");
+        }
+        return mayBeClear ? ClearPixels.onWhite(picture) : picture;
+    }
+
+    /** Four inks, converted by their own profile; only the Java readers know how. */
+    private static Mat inks(Path file) {
+        try {
+            BufferedImage read = ImageIO.read(file.toFile());
+            if (read == null) {
+                throw new RefusedPhotoException("The picture in the file cannot be decoded.");
+            }
+            BufferedImage plain = new BufferedImage(read.getWidth(), read.getHeight(), BufferedImage.TYPE_3BYTE_BGR);
+            Graphics2D graphics = plain.createGraphics();
+            graphics.drawImage(read, 0, 0, Color.WHITE, null);
+            graphics.dispose();
+            Mat picture = new Mat(plain.getHeight(), plain.getWidth(), opencv_core.CV_8UC3);
+            picture.data().put(((DataBufferByte) plain.getRaster().getDataBuffer()).getData());
+            return picture;
+        } catch (IOException | RuntimeException e) {
+            throw new RefusedPhotoException("The picture in the file is damaged and cannot be decoded.", e);
+        }
+    }
+
+    /** Reduced to the long edge by area averaging; the same picture if it is not larger. */
+    static Mat sized(Mat picture, int longEdge) {
+        int edge = Math.max(picture.cols(), picture.rows());
+        if (edge <= longEdge) {
+            return picture;
+        }
+        Mat reduced = new Mat();
+        try (Size size = new Size(Math.max(1, (int) Math.round(picture.cols() * (double) longEdge / edge)),
+                Math.max(1, (int) Math.round(picture.rows() * (double) longEdge / edge)))) {
+            opencv_imgproc.resize(picture, reduced, size, 0, 0, opencv_imgproc.INTER_AREA);
+        }
+        return reduced;
+    }
+
+    static BufferedImage image(Mat picture) {
+        BufferedImage image = new BufferedImage(picture.cols(), picture.rows(), BufferedImage.TYPE_3BYTE_BGR);
+        picture.data().get(((DataBufferByte) image.getRaster().getDataBuffer()).getData());
+        return image;
+    }
+}

@@ -1,0 +1,85 @@
+package wovenset.core.scene;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import wovenset.core.arrange.GridOutcome;
+import wovenset.core.arrange.GridSums;
+import wovenset.core.geometry.BoxMm;
+import wovenset.core.piece.CaptionStyle;
+import wovenset.core.piece.Dress;
+import wovenset.core.piece.Frame;
+import wovenset.core.piece.Page;
+import wovenset.core.piece.Piece;
+import wovenset.core.words.CaptionFitter;
+import wovenset.core.words.FittedWords;
+
+/** Resolves pages into scenes. The same piece and photos always give an equal scene. Cost: linear in the frames. */
+public final class SceneResolver {
+    private static final double MM_PER_PT = 25.4 / 72;
+    /** Baseline below the line's top, in type sizes: the shipped faces' ascenders reach about 0.75. */
+    private static final double ASCENT = 0.92;
+
+    private final PhotoSizes sizes;
+    private final SharpnessLimits limits;
+
+    public SceneResolver(PhotoSizes sizes, SharpnessLimits limits) {
+        this.sizes = sizes;
+        this.limits = limits;
+    }
+
+    /**
+     * @throws IllegalStateException if the page's grid does not fit its format, which no edit lets happen
+     */
+    public PageScene resolve(Piece piece, Page page) {
+        GridOutcome outcome = GridSums.cells(piece.format(), page.grid());
+        if (!(outcome instanceof GridOutcome.Fits fits)) {
+            throw new IllegalStateException(((GridOutcome.DoesNotFit) outcome).reason());
+        }
+        List<PageScene.FrameScene> frames = new ArrayList<>();
+        for (int i = 0; i < page.frames().size(); i++) {
+            GridOutcome.Cell cell = fits.cells().get(i);
+            frames.add(frame(piece.dress(), page.frames().get(i), BoxMm.of(cell.x(), cell.y(), cell.width(), cell.height())));
+        }
+        return new PageScene(page.id(), piece.format().width().mm(), piece.format().height().mm(),
+                piece.format().bleed().mm(), piece.dress().pageColour(), frames);
+    }
+
+    private PageScene.FrameScene frame(Dress dress, Frame frame, BoxMm cell) {
+        BoxMm outer = new BoxMm(cell.x(), cell.y(), cell.width(), cell.height() - dress.captions().bandMm());
+        double radius = Math.min(dress.cornerRadius().mm(), Math.min(outer.width(), outer.height()) / 2);
+        BoxMm window = outer.inset(dress.borderWidth().mm());
+        return new PageScene.FrameScene(frame.id(), cell, outer, window, radius, dress.borderWidth().mm(),
+                dress.borderColour(), photo(frame, window), words(frame, dress.captions(), cell, outer));
+    }
+
+    private PageScene.@Nullable PhotoScene photo(Frame frame, BoxMm window) {
+        if (frame.photo() == null) {
+            return null;
+        }
+        PhotoSizes.PixelSize size = sizes.size(frame.photo()).orElse(null);
+        if (size == null) {
+            return null;
+        }
+        CropGeometry.Placed placed = CropGeometry.place(size.width(), size.height(), window, frame.crop());
+        double ppi = placed.pixelsPerInch();
+        return new PageScene.PhotoScene(
+                frame.photo(), size.width(), size.height(), placed.toPage(), placed.crop(), ppi, limits.of(ppi));
+    }
+
+    private static PageScene.@Nullable WordsScene words(Frame frame, CaptionStyle style, BoxMm cell, BoxMm outer) {
+        if (frame.caption().isBlank() || style.show() == CaptionStyle.Show.NONE) {
+            return null;
+        }
+        FittedWords fitted = CaptionFitter.fit(frame.caption(), style.typeface(), style.sizePt(), cell.width(), style.lines());
+        List<PageScene.LineScene> lines = new ArrayList<>();
+        double sizeMm = fitted.sizePt() * MM_PER_PT;
+        double top = outer.y() + outer.height() + 0.5 * CaptionStyle.LEADING * style.sizePt() * MM_PER_PT;
+        for (int i = 0; i < fitted.lines().size(); i++) {
+            FittedWords.Line line = fitted.lines().get(i);
+            lines.add(new PageScene.LineScene(line.text(), cell.centreX() - line.widthMm() / 2,
+                    top + (ASCENT + i * CaptionStyle.LEADING) * sizeMm));
+        }
+        return new PageScene.WordsScene(lines, style.typeface(), fitted.sizePt(), style.colour(), fitted.allShown(), fitted.missing());
+    }
+}

@@ -1,0 +1,112 @@
+package wovenset.core.words;
+
+import java.awt.Font;
+import java.awt.font.FontRenderContext;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/**
+ * Fits a caption into a width and a number of lines.
+ *
+ * <p>Words are set greedily, line by line (a caption is one to four lines, where the best and the greedy break rarely
+ * differ). If they need more lines than there are, the size is reduced in steps of 4 % down to 60 %; if they still do
+ * not fit, the last line is cut with an ellipsis and the result says so. A word wider than the line is broken between
+ * characters. Cost: linear in the text for each of at most 13 sizes.
+ */
+public final class CaptionFitter {
+    private static final double SMALLEST_SHARE = 0.6;
+    private static final double STEP = 0.96;
+    /** Measured large, then scaled: advances at text size would be rounded to hinted pixels. */
+    private static final float MEASURED_AT = 1000f;
+
+    private static final FontRenderContext CONTEXT = new FontRenderContext(null, true, true);
+    private static final double MM_PER_PT = 25.4 / 72;
+
+    private final String text;
+    private final Font font;
+    private final double widthMm;
+    private final int lines;
+
+    private CaptionFitter(String text, Font font, double widthMm, int lines) {
+        this.text = text;
+        this.font = font;
+        this.widthMm = widthMm;
+        this.lines = lines;
+    }
+
+    /**
+     * @param typeface the name of a shipped typeface
+     * @param sizePt the wished size
+     * @param widthMm the width of the lines, more than zero
+     * @param lines how many lines there are room for, at least one
+     */
+    public static FittedWords fit(String text, String typeface, double sizePt, double widthMm, int lines) {
+        Font font = Typefaces.font(typeface).deriveFont(MEASURED_AT);
+        String missing = text.codePoints().distinct().filter(c -> !Character.isWhitespace(c) && !font.canDisplay(c))
+                .mapToObj(Character::toString).collect(Collectors.joining());
+        CaptionFitter fitter = new CaptionFitter(text.strip(), font, widthMm, lines);
+        double size = sizePt;
+        List<String> broken = fitter.lines(size);
+        while (broken.size() > lines && size * STEP >= sizePt * SMALLEST_SHARE) {
+            size *= STEP;
+            broken = fitter.lines(size);
+        }
+        boolean allShown = broken.size() <= lines;
+        double used = size;
+        List<String> shown = allShown ? broken : fitter.cut(broken, used);
+        return new FittedWords(shown.stream().map(line -> new FittedWords.Line(line, fitter.width(line, used))).toList(),
+                used, allShown, missing);
+    }
+
+    private List<String> cut(List<String> broken, double size) {
+        List<String> shown = new ArrayList<>(broken.subList(0, lines));
+        String last = shown.get(lines - 1);
+        while (!last.isEmpty() && width(last + "…", size) > widthMm) {
+            last = last.substring(0, last.offsetByCodePoints(last.length(), -1)).stripTrailing();
+        }
+        shown.set(lines - 1, last + "…");
+        return shown;
+    }
+
+    private List<String> lines(double size) {
+        List<String> result = new ArrayList<>();
+        for (String paragraph : text.split("\\R")) {
+            String line = "";
+            for (String word : paragraph.strip().split("\\s+")) {
+                String longer = line.isEmpty() ? word : line + " " + word;
+                if (width(longer, size) <= widthMm) {
+                    line = longer;
+                    continue;
+                }
+                if (!line.isEmpty()) {
+                    result.add(line);
+                }
+                line = word;
+                while (width(line, size) > widthMm && line.codePointCount(0, line.length()) > 1) {
+                    int end = fitting(line, size);
+                    result.add(line.substring(0, end));
+                    line = line.substring(end);
+                }
+            }
+            result.add(line);
+        }
+        return result;
+    }
+
+    /** How many chars of a word fit a line; at least one whole character. */
+    private int fitting(String word, double size) {
+        int end = word.offsetByCodePoints(0, 1);
+        while (end < word.length() && width(word.substring(0, word.offsetByCodePoints(end, 1)), size) <= widthMm) {
+            end = word.offsetByCodePoints(end, 1);
+        }
+        return end;
+    }
+
+    private double width(String line, double size) {
+        if (line.isEmpty()) {
+            return 0;
+        }
+        return new java.awt.font.TextLayout(line, font, CONTEXT).getAdvance() / MEASURED_AT * size * MM_PER_PT;
+    }
+}

@@ -1,0 +1,19 @@
+package wovenset.core.words;
+
+import java.util.List;
+
+/**
+ * Words broken into lines.
+ *
+ * @param sizePt the size they are set in, the wished one or smaller
+ * @param allShown false if words were left out because even the smallest size did not fit; the last line then ends in …
+ * @param missing signs that the typeface has no shape for, each once; empty if all can be drawn
+ */
+public record FittedWords(List<Line> lines, double sizePt, boolean allShown, String missing) {
+    public FittedWords {
+        lines = List.copyOf(lines);
+    }
+
+    /** A line and its advance width in millimetres. */
+    public record Line(String text, double widthMm) {}
+}

@@ -1,0 +1,55 @@
+package wovenset.core.words;
+
+import java.awt.Font;
+import java.awt.FontFormatException;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** The typefaces that ship with the application (all under the SIL Open Font License). */
+public final class Typefaces {
+    private static final Map<String, String> FILES = new LinkedHashMap<>();
+
+    static {
+        FILES.put("Alegreya", "Alegreya_400Regular.ttf");
+        FILES.put("Source Sans 3", "SourceSans3_400Regular.ttf");
+        FILES.put("Kalam", "Kalam_400Regular.ttf");
+    }
+
+    private static final Map<String, Font> LOADED = new java.util.concurrent.ConcurrentHashMap<>();
+
+    private Typefaces() {}
+
+    /** The names, the default first. */
+    public static List<String> names() {
+        return List.copyOf(FILES.keySet());
+    }
+
+    /** The typeface at a size of one user unit, with kerning. */
+    public static Font font(String name) {
+        return LOADED.computeIfAbsent(name, Typefaces::load);
+    }
+
+    /** The TrueType file of a typeface; the caller closes it. */
+    public static InputStream file(String name) {
+        String file = FILES.get(name);
+        if (file == null) {
+            throw new IllegalArgumentException("No typeface named " + name);
+        }
+        return java.util.Objects.requireNonNull(Typefaces.class.getResourceAsStream(file), file);
+    }
+
+    private static Font load(String name) {
+        try (InputStream file = file(name)) {
+            return Font.createFont(Font.TRUETYPE_FONT, file)
+                    .deriveFont(Map.of(java.awt.font.TextAttribute.KERNING, java.awt.font.TextAttribute.KERNING_ON));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (FontFormatException e) {
+            throw new IllegalStateException("The shipped typeface " + name + " cannot be read", e);
+        }
+    }
+}
