@@ -61,6 +61,11 @@ public final class PhotoInspector {
         return new PhotoHeader(format, size.width, size.height, orientation(metadata), inks, takenAt(metadata), caption(metadata));
     }
 
+    /** Whether a file that starts with these (at least 16) bytes is worth reading to its end. */
+    public static boolean looksLikePicture(byte[] start) {
+        return PictureFormat.of(start).isPresent();
+    }
+
     private record Size(int width, int height, boolean inks) {}
 
     private static Size size(PictureFormat format, byte[] file) {

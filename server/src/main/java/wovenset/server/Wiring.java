@@ -1,0 +1,22 @@
+package wovenset.server;
+
+import java.time.Clock;
+import org.springframework.boot.CommandLineRunner;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import wovenset.core.picture.PhotoDecoder;
+
+/** What belongs to no feature. */
+@Configuration
+class Wiring {
+    @Bean
+    Clock clock() {
+        return Clock.systemUTC();
+    }
+
+    /** The native imaging library takes seconds to unpack and load; the first photo should not wait for it. */
+    @Bean
+    CommandLineRunner warmUp() {
+        return arguments -> new Thread(PhotoDecoder::warm, "warm-up").start();
+    }
+}

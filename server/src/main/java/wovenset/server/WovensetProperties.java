@@ -1,0 +1,14 @@
+package wovenset.server;
+
+import java.nio.file.Path;
+import java.util.List;
+import org.springframework.boot.context.properties.ConfigurationProperties;
+import org.springframework.boot.context.properties.bind.DefaultValue;
+
+/**
+ * @param data the folder of photos and made files
+ * @param demo the folder of the demo's photos and pieces; empty for none
+ * @param hosts names besides localhost by which the application may be addressed
+ */
+@ConfigurationProperties("wovenset")
+public record WovensetProperties(Path data, @DefaultValue("") String demo, @DefaultValue List<String> hosts) {}

@@ -1,0 +1,142 @@
+package wovenset.server.demo;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
+import wovenset.core.edit.Edit;
+import wovenset.core.measure.Length;
+import wovenset.core.measure.LengthSum;
+import wovenset.core.measure.LengthUnit;
+import wovenset.core.measure.Resolution;
+import wovenset.core.piece.CaptionStyle;
+import wovenset.core.piece.Crop;
+import wovenset.core.piece.Dress;
+import wovenset.core.piece.Format;
+import wovenset.core.piece.Frame;
+import wovenset.core.piece.Grid;
+import wovenset.core.piece.Margins;
+import wovenset.core.piece.Page;
+import wovenset.core.piece.PhotoId;
+import wovenset.core.piece.Piece;
+import wovenset.core.piece.Rgb;
+import wovenset.server.WovensetProperties;
+import wovenset.server.photo.PhotoStore;
+import wovenset.server.piece.PieceService;
+import wovenset.server.piece.StoredPiece;
+
+/** Fills an empty shelf with the demo pieces, by the same edits that a person would make. */
+@Component
+class DemoLoader implements ApplicationRunner {
+    private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
+
+    private final WovensetProperties properties;
+    private final PieceService pieces;
+    private final PhotoStore store;
+    private final JsonMapper mapper;
+
+    DemoLoader(WovensetProperties properties, PieceService pieces, PhotoStore store, JsonMapper mapper) {
+        this.properties = properties;
+        this.pieces = pieces;
+        this.store = store;
+        this.mapper = mapper;
+    }
+
+    @Override
+    public void run(ApplicationArguments arguments) throws IOException {
+        if (properties.demo().isBlank() || !pieces.isEmpty()) {
+            return;
+        }
+        Path folder = Path.of(properties.demo());
+        for (Path file : sorted(folder.resolve("pieces"), "")) {
+            load(mapper.readValue(Files.readString(file), DemoPiece.class), folder.resolve("photos"));
+        }
+    }
+
+    @EventListener(ApplicationReadyEvent.class)
+    void ready() {
+        LOG.info("Wovenset is ready");
+    }
+
+    private static List<Path> sorted(Path folder, String start) throws IOException {
+        try (Stream<Path> files = Files.list(folder)) {
+            return files.filter(file -> file.getFileName().toString().startsWith(start)).sorted().toList();
+        }
+    }
+
+    private void load(DemoPiece demo, Path photoFolder) throws IOException {
+        Map<String, PhotoId> photos = new HashMap<>();
+        for (Path file : sorted(photoFolder, demo.photos())) {
+            String name = file.getFileName().toString();
+            photos.put(name.substring(0, name.lastIndexOf('.')), store.take(Files.readAllBytes(file), name).photo().id());
+        }
+        Format format = new Format(length(demo.width()), length(demo.height()), length(demo.bleed()), demo.unit(), Resolution.PRINT);
+        Editor editor = new Editor(pieces.start(demo.name(), format, length(demo.margin())));
+        editor.piece = pieces.addPhotos(editor.piece.piece().id(), photos.entrySet().stream().sorted(Map.Entry.comparingByKey())
+                .map(Map.Entry::getValue).toList(), "demo", null).after();
+        editor.edit(new Edit.SetDress(dress(demo.dress())));
+        for (int i = 0; i < demo.pages().size(); i++) {
+            if (i > 0) {
+                editor.edit(new Edit.AddPage(editor.last().id()));
+            }
+            fill(editor, demo, demo.pages().get(i), photos);
+        }
+    }
+
+    private static void fill(Editor editor, DemoPiece demo, DemoPiece.DemoPage page, Map<String, PhotoId> photos) {
+        Length gap = length(page.gap());
+        UUID id = editor.last().id();
+        editor.edit(new Edit.SetGrid(id, new Grid(page.rows(), page.columns(), Margins.all(length(demo.margin())), gap, gap, null)));
+        for (int i = 0; i < page.frames().size(); i++) {
+            DemoPiece.DemoFrame wanted = page.frames().get(i);
+            Frame frame = editor.last().frames().get(i);
+            editor.edit(new Edit.PlacePhoto(id, frame.id(), photos.get(wanted.photo())));
+            if (wanted.caption() != null) {
+                editor.edit(new Edit.SetCaption(id, frame.id(), wanted.caption()));
+            }
+            if (wanted.focusX() != null || wanted.focusY() != null) {
+                editor.edit(new Edit.SetCrop(id, frame.id(), new Crop(wanted.focusX() == null ? 0.5 : wanted.focusX(),
+                        wanted.focusY() == null ? 0.5 : wanted.focusY(), 1, 0, false, Crop.Fit.FILL)));
+            }
+        }
+    }
+
+    private static Dress dress(DemoPiece.DemoDress demo) {
+        return new Dress(new Rgb(demo.pageColour()), new Rgb(demo.borderColour()), length(demo.borderWidth()), length(demo.cornerRadius()),
+                new CaptionStyle(demo.captions(), demo.typeface(), demo.sizePt(), new Rgb(demo.captionColour()), demo.lines()));
+    }
+
+    private static Length length(String text) {
+        return LengthSum.parse(text, LengthUnit.MM, Resolution.PRINT);
+    }
+
+    /** Makes one edit after the other on the piece as it has become. */
+    private final class Editor {
+        private StoredPiece piece;
+
+        Editor(StoredPiece piece) {
+            this.piece = piece;
+        }
+
+        void edit(Edit edit) {
+            piece = pieces.edit(piece.piece().id(), piece.revision(), edit, null).after();
+        }
+
+        Page last() {
+            Piece now = piece.piece();
+            return now.pages().get(now.pages().size() - 1);
+        }
+    }
+}

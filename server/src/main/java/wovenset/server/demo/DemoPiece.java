@@ -1,0 +1,23 @@
+package wovenset.server.demo;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import wovenset.core.measure.LengthUnit;
+import wovenset.core.piece.CaptionStyle;
+
+/**
+ * A demo piece as it is written in the demo folder; lengths are sums as a person types them.
+ *
+ * @param photos the start of the names of the photos to bring in
+ */
+record DemoPiece(String name, String width, String height, String bleed, LengthUnit unit, String margin, String photos,
+        DemoDress dress, List<DemoPage> pages) {
+
+    record DemoDress(String pageColour, String borderColour, String borderWidth, String cornerRadius, CaptionStyle.Show captions,
+            String typeface, double sizePt, String captionColour, int lines) {}
+
+    record DemoPage(int rows, int columns, String gap, List<DemoFrame> frames) {}
+
+    /** @param caption null for the photo's own */
+    record DemoFrame(String photo, @Nullable String caption, @Nullable Double focusX, @Nullable Double focusY) {}
+}

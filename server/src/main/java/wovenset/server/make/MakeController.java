@@ -1,0 +1,89 @@
+package wovenset.server.make;
+
+import com.github.kagkarlsson.scheduler.Scheduler;
+import com.github.kagkarlsson.scheduler.task.helper.OneTimeTask;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.core.io.FileSystemResource;
+import org.springframework.core.io.Resource;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import wovenset.core.output.MakeRequest;
+import wovenset.server.piece.PieceService;
+import wovenset.server.web.NotFoundException;
+import wovenset.server.web.RequiredFields;
+
+/** Files being made: ask for one, watch it, stop it, take it away. */
+@RestController
+class MakeController {
+    private final MakeRepository repository;
+    private final MakeRunner runner;
+    private final PieceService pieces;
+    private final Scheduler scheduler;
+    private final OneTimeTask<Void> task;
+    private final Clock clock;
+
+    MakeController(MakeRepository repository, MakeRunner runner, PieceService pieces, Scheduler scheduler, OneTimeTask<Void> task,
+            Clock clock) {
+        this.repository = repository;
+        this.runner = runner;
+        this.pieces = pieces;
+        this.scheduler = scheduler;
+        this.task = task;
+        this.clock = clock;
+    }
+
+    @PostMapping("/api/pieces/{piece}/makes")
+    @ResponseStatus(HttpStatus.ACCEPTED)
+    MakeView start(@PathVariable UUID piece, @RequestBody MakeRequest request) {
+        RequiredFields.check(request);
+        pieces.get(piece);
+        UUID id = UUID.randomUUID();
+        repository.insert(id, piece, request, LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC));
+        scheduler.schedule(task.instance(id.toString()), clock.instant());
+        return get(id);
+    }
+
+    @GetMapping("/api/pieces/{piece}/makes")
+    List<MakeView> recent(@PathVariable UUID piece) {
+        return repository.recent(piece);
+    }
+
+    @GetMapping("/api/makes/{id}")
+    MakeView get(@PathVariable UUID id) {
+        return repository.find(id).orElseThrow(() -> new NotFoundException("There is no such file being made."));
+    }
+
+    @PostMapping("/api/makes/{id}/cancel")
+    MakeView cancel(@PathVariable UUID id) {
+        get(id);
+        repository.askCancel(id);
+        return get(id);
+    }
+
+    @GetMapping(path = "/api/makes/{id}/file", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    ResponseEntity<Resource> file(@PathVariable UUID id) {
+        MakeView job = get(id);
+        if (job.fileName() == null || !Files.exists(runner.file(id))) {
+            throw new NotFoundException("This file is not made, or no longer here.");
+        }
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment().filename(job.fileName(), StandardCharsets.UTF_8).build().toString())
+                .body(new FileSystemResource(runner.file(id)));
+    }
+}

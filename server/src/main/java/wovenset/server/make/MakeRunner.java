@@ -1,0 +1,102 @@
+package wovenset.server.make;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.util.UUID;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Component;
+import wovenset.core.output.MakeProgress;
+import wovenset.core.output.MakeRefusedException;
+import wovenset.core.output.PhotoFiles;
+import wovenset.core.output.PieceMaker;
+import wovenset.core.paint.PhotoRasters;
+import wovenset.server.WovensetProperties;
+import wovenset.server.piece.PieceService;
+import wovenset.server.scene.SceneService;
+import wovenset.server.web.NotFoundException;
+
+/** Makes one file: reads the piece as it is when the job starts, and notes progress a few times a second. */
+@Component
+class MakeRunner {
+    private static final Logger LOG = LoggerFactory.getLogger(MakeRunner.class);
+    private static final long NOTE_EVERY_MS = 200;
+
+    private final MakeRepository repository;
+    private final PieceService pieces;
+    private final SceneService scenes;
+    private final PhotoFiles files;
+    private final Clock clock;
+    private final Path folder;
+
+    MakeRunner(MakeRepository repository, PieceService pieces, SceneService scenes, PhotoFiles files, Clock clock,
+            WovensetProperties properties) throws IOException {
+        this.repository = repository;
+        this.pieces = pieces;
+        this.scenes = scenes;
+        this.files = files;
+        this.clock = clock;
+        this.folder = Files.createDirectories(properties.data().resolve("made"));
+    }
+
+    Path file(UUID id) {
+        return folder.resolve(id.toString());
+    }
+
+    void run(UUID id) {
+        MakeView job = repository.find(id).orElse(null);
+        if (job == null || job.state() == MakeView.State.DONE) {
+            return;
+        }
+        try {
+            PieceMaker.Made made = new PieceMaker(scenes.resolver(), files, clock)
+                    .make(pieces.get(job.pieceId()).piece(), job.request(), folder, new Notes(id));
+            Files.move(made.file(), file(id), StandardCopyOption.ATOMIC_MOVE);
+            repository.end(id, MakeView.State.DONE, made.name(), null, now());
+        } catch (MakeProgress.MakeCancelledException e) {
+            repository.end(id, MakeView.State.CANCELLED, null, null, now());
+        } catch (MakeRefusedException | PhotoRasters.MissingPhotoException | NotFoundException e) {
+            repository.end(id, MakeView.State.FAILED, null, e.getMessage(), now());
+        } catch (IOException e) {
+            LOG.warn("A file could not be written", e);
+            repository.end(id, MakeView.State.FAILED, null, "The disk did not take the file; it may be full.", now());
+        } catch (RuntimeException | OutOfMemoryError e) {
+            LOG.error("A file could not be made", e);
+            repository.end(id, MakeView.State.FAILED, null, e instanceof OutOfMemoryError
+                    ? "There is not enough memory for this; try a lower resolution." : "The file could not be made; the log says more.", now());
+        }
+    }
+
+    private LocalDateTime now() {
+        return LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
+    }
+
+    private final class Notes implements MakeProgress {
+        private final UUID id;
+        private long noted;
+        private boolean stop;
+
+        Notes(UUID id) {
+            this.id = id;
+            this.stop = repository.progress(id, 0, "Starting");
+        }
+
+        @Override
+        public void done(double share, String doing) {
+            if (System.currentTimeMillis() - noted >= NOTE_EVERY_MS) {
+                noted = System.currentTimeMillis();
+                stop = repository.progress(id, share, doing);
+            }
+        }
+
+        @Override
+        public boolean cancelled() {
+            return stop;
+        }
+    }
+}

@@ -1,0 +1,97 @@
+package wovenset.server.photo;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.core.io.FileSystemResource;
+import org.springframework.core.io.Resource;
+import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RequestPart;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+import wovenset.core.picture.Derivatives;
+import wovenset.core.piece.PhotoId;
+
+/** Photos of a piece: bringing them in, what is known of them, and their small pictures. */
+@RestController
+class PhotoController {
+    private final PhotoStore store;
+    private final PhotoIntake intake;
+    private final PhotoGathering gathering;
+
+    PhotoController(PhotoStore store, PhotoIntake intake, PhotoGathering gathering) {
+        this.store = store;
+        this.intake = intake;
+        this.gathering = gathering;
+    }
+
+    /**
+     * @param width upright, in pixels
+     * @param takenAt by the camera's clock; null if unknown
+     */
+    record PhotoView(PhotoId id, String fileName, int width, int height, long bytes, String format, @Nullable String takenAt, String caption) {}
+
+    record IntakeAnswer(List<PhotoIntake.Result> results) {}
+
+    /** @param batch the same for all uploads that were brought together, so that they are undone together */
+    @PostMapping(path = "/api/pieces/{piece}/photos", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    IntakeAnswer bring(@PathVariable UUID piece, @RequestPart("file") List<MultipartFile> file, @RequestParam String batch,
+            @RequestParam(required = false) @Nullable String window) throws IOException {
+        gathering.check(piece);
+        if (batch.isBlank() || batch.length() > 64) {
+            throw new IllegalArgumentException("A batch is named by 1 to 64 characters");
+        }
+        List<PhotoIntake.Result> results = new ArrayList<>();
+        for (MultipartFile part : file) {
+            Path upload = Files.createTempFile("wovenset", ".upload");
+            try {
+                part.transferTo(upload);
+                results.addAll(intake.take(upload, part.getOriginalFilename() == null ? "unnamed" : part.getOriginalFilename()));
+            } finally {
+                Files.deleteIfExists(upload);
+            }
+        }
+        List<PhotoId> taken = results.stream().map(PhotoIntake.Result::photo).filter(java.util.Objects::nonNull).distinct().toList();
+        if (!taken.isEmpty()) {
+            gathering.add(piece, taken, batch, window);
+        }
+        return new IntakeAnswer(results);
+    }
+
+    @GetMapping("/api/pieces/{piece}/photos")
+    List<PhotoView> photos(@PathVariable UUID piece) {
+        return store.findAll(gathering.gathered(piece)).stream().map(PhotoController::view).toList();
+    }
+
+    private static PhotoView view(StoredPhoto photo) {
+        var header = photo.header();
+        return new PhotoView(photo.id(), photo.fileName(), header.width(), header.height(), photo.bytes(), header.format().name(),
+                header.takenAt() == null ? null : header.takenAt().toString(), header.caption());
+    }
+
+    /** A derived size: small for the light table, large for cropping on the bench. */
+    @GetMapping(path = "/api/photos/{sha256}/{size}", produces = MediaType.IMAGE_JPEG_VALUE)
+    ResponseEntity<Resource> picture(@PathVariable String sha256, @PathVariable DerivedSize size) {
+        Path file = store.derived(new PhotoId(sha256), size == DerivedSize.small ? Derivatives.SMALL : Derivatives.LARGE);
+        return ResponseEntity.ok()
+                .cacheControl(CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable())
+                .body(new FileSystemResource(file));
+    }
+
+    /** Lower case, as it stands in the address. */
+    enum DerivedSize {
+        small,
+        large
+    }
+}

@@ -1,0 +1,143 @@
+package wovenset.server.photo;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Enumeration;
+import java.util.List;
+import java.util.concurrent.Semaphore;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipFile;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Service;
+import wovenset.core.picture.PictureLimits;
+import wovenset.core.picture.RefusedPhotoException;
+import wovenset.core.piece.PhotoId;
+
+/**
+ * Takes in uploaded files one by one, ZIPs entry by entry, and says of each what became of it. Names from outside are
+ * only ever shown. At most one file for each core is in memory at a time.
+ */
+@Service
+public class PhotoIntake {
+    private static final Logger LOG = LoggerFactory.getLogger(PhotoIntake.class);
+    private static final int MOST_ENTRIES = 5000;
+    private static final long MOST_UNPACKED = 6_000_000_000L;
+
+    private final PhotoStore store;
+    private final Semaphore permits = new Semaphore(Math.max(1, Math.min(2, Runtime.getRuntime().availableProcessors())));
+
+    PhotoIntake(PhotoStore store) {
+        this.store = store;
+    }
+
+    /** What became of a file. */
+    public enum Status {
+        ADDED,
+        KNOWN,
+        REFUSED
+    }
+
+    /**
+     * @param name the file's, with the ZIP's before it if it came in one
+     * @param reason why it was refused; null if it was taken
+     */
+    public record Result(String name, Status status, @Nullable String reason, @Nullable PhotoId photo) {}
+
+    /** Takes in an uploaded file, or all that is in it if it is a ZIP. */
+    public List<Result> take(Path upload, String name) {
+        try {
+            if (isZip(upload)) {
+                return unpack(upload, name);
+            }
+            return List.of(Files.size(upload) > PictureLimits.USUAL.bytes()
+                    ? refused(name, "The file is larger than " + PictureLimits.USUAL.bytes() / 1_000_000 + " MB.")
+                    : one(name, () -> Files.readAllBytes(upload)));
+        } catch (IOException e) {
+            return List.of(refused(name, "The file could not be read."));
+        }
+    }
+
+    private static boolean isZip(Path upload) throws IOException {
+        try (InputStream in = Files.newInputStream(upload)) {
+            byte[] start = in.readNBytes(4);
+            return start.length == 4 && start[0] == 'P' && start[1] == 'K' && (start[2] == 3 || start[2] == 5);
+        }
+    }
+
+    private List<Result> unpack(Path upload, String name) {
+        List<Result> results = new ArrayList<>();
+        try (ZipFile zip = new ZipFile(upload.toFile())) {
+            if (zip.size() > MOST_ENTRIES) {
+                return List.of(refused(name, "The ZIP holds more than " + MOST_ENTRIES + " files."));
+            }
+            long unpacked = 0;
+            for (Enumeration<? extends ZipEntry> entries = zip.entries(); entries.hasMoreElements();) {
+                ZipEntry entry = entries.nextElement();
+                if (entry.isDirectory() || isSystemFile(entry.getName())) {
+                    continue;
+                }
+                String shown = name + " › " + entry.getName();
+                unpacked += Math.max(0, entry.getSize());
+                if (unpacked > MOST_UNPACKED) {
+                    results.add(refused(shown, "The ZIP unpacks to more than " + MOST_UNPACKED / 1_000_000_000 + " GB; bring the rest in parts."));
+                    break;
+                }
+                results.add(one(shown, () -> read(zip, entry)));
+            }
+        } catch (IOException | IllegalArgumentException e) {
+            results.add(refused(name, "The ZIP is damaged or cut short."));
+        }
+        return results.isEmpty() ? List.of(refused(name, "There are no photos in the ZIP.")) : results;
+    }
+
+    /** What file managers put into ZIPs unasked. */
+    private static boolean isSystemFile(String path) {
+        String last = path.substring(path.lastIndexOf('/') + 1);
+        return path.startsWith("__MACOSX/") || last.startsWith(".") || last.equals("Thumbs.db") || last.equals("desktop.ini");
+    }
+
+    /** Reads at most one byte more than is allowed, whatever size the entry claims to have. */
+    private static byte[] read(ZipFile zip, ZipEntry entry) throws IOException {
+        try (InputStream in = zip.getInputStream(entry)) {
+            byte[] start = in.readNBytes(16);
+            if (!wovenset.core.picture.PhotoInspector.looksLikePicture(start)) {
+                return start;
+            }
+            int most = (int) PictureLimits.USUAL.bytes() + 1 - start.length;
+            byte[] rest = in.readNBytes(most);
+            byte[] whole = java.util.Arrays.copyOf(start, start.length + rest.length);
+            System.arraycopy(rest, 0, whole, start.length, rest.length);
+            return whole;
+        }
+    }
+
+    private interface Source {
+        byte[] read() throws IOException;
+    }
+
+    private Result one(String name, Source source) {
+        permits.acquireUninterruptibly();
+        try {
+            PhotoStore.Taken taken = store.take(source.read(), name.substring(name.lastIndexOf('/') + 1));
+            return new Result(name, taken.isNew() ? Status.ADDED : Status.KNOWN, null, taken.photo().id());
+        } catch (RefusedPhotoException e) {
+            return refused(name, e.getMessage());
+        } catch (IOException e) {
+            return refused(name, "The file is damaged and could not be read to its end.");
+        } catch (OutOfMemoryError e) {
+            LOG.warn("A photo needed more memory than there is: {}", name);
+            return refused(name, "There is not enough memory for a picture of this size.");
+        } finally {
+            permits.release();
+        }
+    }
+
+    private static Result refused(String name, String reason) {
+        return new Result(name, Status.REFUSED, reason, null);
+    }
+}

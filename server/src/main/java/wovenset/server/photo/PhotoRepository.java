@@ -1,0 +1,57 @@
+package wovenset.server.photo;
+
+import static wovenset.server.db.Tables.PHOTO;
+
+import java.time.LocalDateTime;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.jooq.DSLContext;
+import org.jooq.Record;
+import org.springframework.stereotype.Repository;
+import wovenset.core.picture.Orientation;
+import wovenset.core.picture.PhotoHeader;
+import wovenset.core.picture.PictureFormat;
+import wovenset.core.piece.PhotoId;
+
+/** What is known of each stored photo. */
+@Repository
+class PhotoRepository {
+    private final DSLContext sql;
+
+    PhotoRepository(DSLContext sql) {
+        this.sql = sql;
+    }
+
+    Optional<StoredPhoto> find(PhotoId id) {
+        return sql.selectFrom(PHOTO).where(PHOTO.SHA256.eq(id.sha256())).fetchOptional(PhotoRepository::photo);
+    }
+
+    List<StoredPhoto> findAll(Collection<PhotoId> ids) {
+        return sql.selectFrom(PHOTO).where(PHOTO.SHA256.in(ids.stream().map(PhotoId::sha256).toList())).fetch(PhotoRepository::photo);
+    }
+
+    Set<String> names() {
+        return sql.select(PHOTO.SHA256).from(PHOTO).fetchSet(PHOTO.SHA256);
+    }
+
+    /** Adds a photo; one that is there already stays as it is. */
+    void insert(StoredPhoto photo, LocalDateTime now) {
+        PhotoHeader header = photo.header();
+        sql.insertInto(PHOTO)
+                .set(PHOTO.SHA256, photo.id().sha256()).set(PHOTO.FORMAT, header.format().name())
+                .set(PHOTO.STORED_WIDTH, header.storedWidth()).set(PHOTO.STORED_HEIGHT, header.storedHeight())
+                .set(PHOTO.ORIENTATION, header.orientation().tag()).set(PHOTO.INKS, header.inks())
+                .set(PHOTO.SIZE_BYTES, photo.bytes()).set(PHOTO.FILE_NAME, photo.fileName())
+                .set(PHOTO.TAKEN_AT, header.takenAt()).set(PHOTO.CAPTION, header.caption()).set(PHOTO.ADDED_AT, now)
+                .onDuplicateKeyIgnore().execute();
+    }
+
+    private static StoredPhoto photo(Record row) {
+        PhotoHeader header = new PhotoHeader(PictureFormat.valueOf(row.get(PHOTO.FORMAT)), row.get(PHOTO.STORED_WIDTH),
+                row.get(PHOTO.STORED_HEIGHT), Orientation.ofTag(row.get(PHOTO.ORIENTATION)), row.get(PHOTO.INKS),
+                row.get(PHOTO.TAKEN_AT), row.get(PHOTO.CAPTION));
+        return new StoredPhoto(new PhotoId(row.get(PHOTO.SHA256)), header, row.get(PHOTO.SIZE_BYTES), row.get(PHOTO.FILE_NAME));
+    }
+}

@@ -1,0 +1,224 @@
+package wovenset.server.photo;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.channels.FileChannel;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.nio.file.StandardOpenOption;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Component;
+import wovenset.core.edit.PhotoFacts;
+import wovenset.core.output.PhotoFiles;
+import wovenset.core.paint.PhotoRasters;
+import wovenset.core.picture.Derivatives;
+import wovenset.core.picture.PhotoHeader;
+import wovenset.core.picture.PhotoInspector;
+import wovenset.core.picture.PictureLimits;
+import wovenset.core.picture.RefusedPhotoException;
+import wovenset.core.piece.PhotoId;
+import wovenset.core.scene.PhotoSizes;
+import wovenset.server.WovensetProperties;
+import wovenset.server.web.NotFoundException;
+
+/** The folder of originals under their SHA-256, and of derived sizes that can always be made again. */
+@Component
+public class PhotoStore implements PhotoFacts, PhotoSizes, PhotoFiles {
+    private static final Logger LOG = LoggerFactory.getLogger(PhotoStore.class);
+    private static final int LONGEST_FILE_NAME = 200;
+
+    private final PhotoRepository repository;
+    private final Path originals;
+    private final Path derived;
+    private final Path incoming;
+    private final Clock clock;
+    private final Cache<PhotoId, StoredPhoto> known = Caffeine.newBuilder().maximumSize(20_000).build();
+
+    PhotoStore(PhotoRepository repository, WovensetProperties properties, Clock clock) throws IOException {
+        this.repository = repository;
+        this.clock = clock;
+        originals = Files.createDirectories(properties.data().resolve("photos"));
+        derived = Files.createDirectories(properties.data().resolve("derived"));
+        incoming = Files.createDirectories(properties.data().resolve("incoming"));
+        removeLeftOvers();
+    }
+
+    /** What became of a file: whether it is new here. */
+    public record Taken(StoredPhoto photo, boolean isNew) {}
+
+    /**
+     * Stores a photo so that it survives a power cut once this returns.
+     *
+     * @throws RefusedPhotoException if it is not taken in; nothing of it is left
+     */
+    public Taken take(byte[] file, String fileName) {
+        PhotoHeader header = PhotoInspector.inspect(file, PictureLimits.USUAL);
+        PhotoId id = new PhotoId(sha256(file));
+        Optional<StoredPhoto> same = find(id);
+        if (same.isPresent()) {
+            return new Taken(same.get(), false);
+        }
+        try {
+            Path arriving = write(file);
+            try {
+                Derivatives.make(arriving, header, folder(derived, id));
+                Path original = originalPath(id);
+                Files.createDirectories(original.getParent());
+                Files.move(arriving, original, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+                sync(original.getParent());
+            } finally {
+                Files.deleteIfExists(arriving);
+            }
+        } catch (IOException e) {
+            throw new RefusedPhotoException("The disk did not take it: " + reason(e), e);
+        }
+        StoredPhoto photo = new StoredPhoto(id, header, file.length, cut(fileName));
+        repository.insert(photo, LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC));
+        known.put(id, photo);
+        return new Taken(photo, true);
+    }
+
+    private static String reason(IOException e) {
+        return e.getMessage() == null ? "it may be full." : e.getMessage();
+    }
+
+    /** A name to show; it never becomes a path. */
+    private static String cut(String fileName) {
+        String name = fileName.codePoints().filter(c -> !Character.isISOControl(c))
+                .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append).toString();
+        return name.codePointCount(0, name.length()) <= LONGEST_FILE_NAME ? name
+                : name.substring(0, name.offsetByCodePoints(0, LONGEST_FILE_NAME - 1)) + "…";
+    }
+
+    private Path write(byte[] file) throws IOException {
+        Path arriving = incoming.resolve(UUID.randomUUID().toString());
+        try (FileChannel channel = FileChannel.open(arriving, StandardOpenOption.CREATE_NEW, StandardOpenOption.WRITE)) {
+            java.nio.ByteBuffer buffer = java.nio.ByteBuffer.wrap(file);
+            while (buffer.hasRemaining()) {
+                channel.write(buffer);
+            }
+            channel.force(true);
+        }
+        return arriving;
+    }
+
+    /** A rename lasts only once its folder is on the disk, too. */
+    private static void sync(Path folder) throws IOException {
+        try (FileChannel channel = FileChannel.open(folder, StandardOpenOption.READ)) {
+            channel.force(true);
+        }
+    }
+
+    private static String sha256(byte[] file) {
+        try {
+            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(file));
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private static Path folder(Path root, PhotoId id) {
+        return root.resolve(id.sha256().substring(0, 2)).resolve(id.sha256());
+    }
+
+    private Path originalPath(PhotoId id) {
+        return folder(originals, id);
+    }
+
+    Optional<StoredPhoto> find(PhotoId id) {
+        StoredPhoto cached = known.getIfPresent(id);
+        if (cached != null) {
+            return Optional.of(cached);
+        }
+        Optional<StoredPhoto> found = repository.find(id);
+        found.ifPresent(photo -> known.put(id, photo));
+        return found;
+    }
+
+    List<StoredPhoto> findAll(List<PhotoId> ids) {
+        var byId = new java.util.HashMap<PhotoId, StoredPhoto>();
+        repository.findAll(ids).forEach(photo -> byId.put(photo.id(), photo));
+        return ids.stream().filter(byId::containsKey).map(byId::get).toList();
+    }
+
+    /** @throws NotFoundException if no such photo is stored */
+    public PhotoHeader header(PhotoId id) {
+        return find(id).map(StoredPhoto::header).orElseThrow(() -> new NotFoundException("No such photo is stored."));
+    }
+
+    /** The file of a derived size, made again if it is missing. */
+    public Path derived(PhotoId id, int longEdge) {
+        Path file = Derivatives.in(folder(derived, id), longEdge);
+        if (!Files.exists(file)) {
+            Derivatives.make(originalPath(id), header(id), folder(derived, id));
+        }
+        return file;
+    }
+
+    @Override
+    public Optional<String> embeddedCaption(PhotoId id) {
+        return find(id).map(photo -> photo.header().caption());
+    }
+
+    @Override
+    public Optional<PixelSize> size(PhotoId id) {
+        return find(id).map(photo -> new PixelSize(photo.header().width(), photo.header().height()));
+    }
+
+    @Override
+    public Original original(PhotoId id) {
+        StoredPhoto photo = find(id).orElseThrow(() -> new PhotoRasters.MissingPhotoException("A photo is not stored any more.", null));
+        if (!Files.isReadable(originalPath(id))) {
+            throw new PhotoRasters.MissingPhotoException("The file of “" + photo.fileName() + "” is missing from the photo folder.", null);
+        }
+        return new Original(originalPath(id), photo.header());
+    }
+
+    /** What a crash left behind: half-written arrivals, and files whose row was never written. */
+    private void removeLeftOvers() throws IOException {
+        Set<String> rows = repository.names();
+        int removed = 0;
+        for (Path file : filesIn(incoming)) {
+            Files.delete(file);
+            removed++;
+        }
+        for (Path file : filesIn(originals)) {
+            if (!rows.contains(file.getFileName().toString())) {
+                Files.delete(file);
+                removed++;
+            }
+        }
+        for (Path file : filesIn(derived)) {
+            boolean orphan = !rows.contains(file.getParent().getFileName().toString());
+            if (orphan || file.getFileName().toString().endsWith(".part.jpg")) {
+                Files.delete(file);
+            }
+        }
+        if (removed > 0) {
+            LOG.info("Removed {} unfinished files of an earlier run", removed);
+        }
+    }
+
+    private static List<Path> filesIn(Path root) {
+        try (Stream<Path> walk = Files.walk(root)) {
+            return walk.filter(Files::isRegularFile).toList();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

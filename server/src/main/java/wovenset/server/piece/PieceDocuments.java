@@ -1,0 +1,55 @@
+package wovenset.server.piece;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
+import wovenset.core.piece.Dress;
+import wovenset.core.piece.Format;
+import wovenset.core.piece.Page;
+import wovenset.core.piece.PhotoId;
+import wovenset.core.piece.Piece;
+
+/**
+ * How a piece is written in the database: one document for what changes together. The head holds all but the pages'
+ * content; each page is a document of its own, so that an edit of a frame writes one page.
+ */
+@Component
+class PieceDocuments {
+    private static final int VERSION = 1;
+
+    private final JsonMapper mapper;
+
+    PieceDocuments(JsonMapper mapper) {
+        this.mapper = mapper;
+    }
+
+    record Head(int version, String name, Format format, Dress dress, List<PhotoId> photos, List<UUID> pages) {}
+
+    record PageContent(int version, Page page) {}
+
+    static Head headOf(Piece piece) {
+        return new Head(VERSION, piece.name(), piece.format(), piece.dress(), piece.photos(),
+                piece.pages().stream().map(Page::id).toList());
+    }
+
+    String write(Object document) {
+        return mapper.writeValueAsString(document);
+    }
+
+    String writePage(Page page) {
+        return write(new PageContent(VERSION, page));
+    }
+
+    Head readHead(String json) {
+        return mapper.readValue(json, Head.class);
+    }
+
+    Page readPage(String json) {
+        return mapper.readValue(json, PageContent.class).page();
+    }
+
+    <T> T read(String json, Class<T> type) {
+        return mapper.readValue(json, type);
+    }
+}

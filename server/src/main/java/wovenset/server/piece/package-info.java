@@ -1,0 +1,9 @@
+/**
+ * Pieces over HTTP: the shelf, edits with undo and redo, and word of changes to other windows.
+ *
+ * <p>{@code PieceService} owns the transaction: an edit and its journal entry are stored together, or neither is.
+ * Revisions grow by one with each change; a stale one is refused with the current one. jOOQ's types stop at
+ * {@code PieceRepository}.
+ */
+@org.jspecify.annotations.NullMarked
+package wovenset.server.piece;

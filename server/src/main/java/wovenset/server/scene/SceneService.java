@@ -1,0 +1,92 @@
+package wovenset.server.scene;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.Arrays;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.stream.DoubleStream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import wovenset.core.piece.Page;
+import wovenset.core.piece.Piece;
+import wovenset.core.scene.PageScene;
+import wovenset.core.scene.PhotoSizes;
+import wovenset.core.scene.SceneResolver;
+import wovenset.server.setting.SettingService;
+
+/** Resolves pages, names their looks by hashes, and remembers what each name stands for while it is shown. */
+@Service
+public class SceneService {
+    /** Part of each name: raise it when the painter draws the same scene differently. */
+    private static final String PAINTER = "1";
+    private static final int HASH_DIGITS = 32;
+
+    private final PhotoSizes sizes;
+    private final SettingService settings;
+    private final Cache<String, PageScene.FrameScene> frames = Caffeine.newBuilder().maximumSize(30_000).build();
+    private final Cache<String, PageScene> pages = Caffeine.newBuilder().maximumSize(2_000).build();
+
+    SceneService(PhotoSizes sizes, SettingService settings) {
+        this.sizes = sizes;
+        this.settings = settings;
+    }
+
+    /** A resolver at the present settings. */
+    public SceneResolver resolver() {
+        return new SceneResolver(sizes, settings.sharpness());
+    }
+
+    public SceneView view(Piece piece, Page page) {
+        PageScene scene = resolver().resolve(piece, page);
+        List<SceneView.FrameView> views = scene.frames().stream().map(this::frame).toList();
+        String hash = hash(scene.widthMm() + " " + scene.heightMm() + scene.colour() + views.stream()
+                .map(SceneView.FrameView::hash).toList());
+        pages.put(hash, scene);
+        return new SceneView(page.id(), scene.widthMm(), scene.heightMm(), scene.bleedMm(), scene.colour(), hash, views);
+    }
+
+    /** The frame that goes by this name, if it was resolved lately. */
+    PageScene.@Nullable FrameScene frameNamed(String hash) {
+        return frames.getIfPresent(hash);
+    }
+
+    @Nullable PageScene pageNamed(String hash) {
+        return pages.getIfPresent(hash);
+    }
+
+    private SceneView.FrameView frame(PageScene.FrameScene frame) {
+        // A record's text holds every number in full, so equal texts are equal looks.
+        String hash = hash(frame.toString());
+        frames.put(hash, frame);
+        return new SceneView.FrameView(frame.frameId(), frame.cell(), frame.outer(), frame.window(), frame.cornerRadiusMm(),
+                frame.borderMm(), hash, photo(frame.photo()), words(frame.words()));
+    }
+
+    private static SceneView.@Nullable PhotoView photo(PageScene.@Nullable PhotoScene photo) {
+        if (photo == null) {
+            return null;
+        }
+        double[] matrix = new double[6];
+        photo.toPage().getMatrix(matrix);
+        return new SceneView.PhotoView(photo.photo(), photo.widthPx(), photo.heightPx(),
+                DoubleStream.of(matrix).boxed().toList(), photo.crop(), photo.ppi(), photo.sharpness());
+    }
+
+    private static SceneView.@Nullable WordsView words(PageScene.@Nullable WordsScene words) {
+        return words == null ? null : new SceneView.WordsView(
+                words.lines().stream().map(PageScene.LineScene::text).toList(), words.sizePt(), words.allShown(), words.missing());
+    }
+
+    private static String hash(String text) {
+        try {
+            byte[] digest = MessageDigest.getInstance("SHA-256").digest((PAINTER + text).getBytes(StandardCharsets.UTF_8));
+            return HexFormat.of().formatHex(Arrays.copyOf(digest, HASH_DIGITS / 2));
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+}

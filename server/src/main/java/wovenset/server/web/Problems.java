@@ -1,0 +1,92 @@
+package wovenset.server.web;
+
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import tools.jackson.databind.DatabindException;
+import wovenset.core.edit.EditRefusedException;
+import wovenset.core.measure.LengthSumException;
+import wovenset.core.output.MakeRefusedException;
+
+/** The one place where exceptions become problem documents: what happened in words, and which field it is about. */
+@RestControllerAdvice
+public class Problems {
+    private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+    @ExceptionHandler
+    ProblemDetail refused(EditRefusedException e) {
+        return problem(HttpStatus.UNPROCESSABLE_ENTITY, e.getMessage(), e.field());
+    }
+
+    @ExceptionHandler
+    ProblemDetail refused(MakeRefusedException e) {
+        return problem(HttpStatus.UNPROCESSABLE_ENTITY, e.getMessage(), null);
+    }
+
+    @ExceptionHandler
+    ProblemDetail noLength(LengthSumException e) {
+        ProblemDetail problem = problem(HttpStatus.UNPROCESSABLE_ENTITY, e.getMessage(), "text");
+        problem.setProperty("position", e.position());
+        return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail missing(RequiredFields.MissingFieldException e) {
+        return problem(HttpStatus.UNPROCESSABLE_ENTITY, e.getMessage(), e.field());
+    }
+
+    @ExceptionHandler
+    ProblemDetail outOfRange(IllegalArgumentException e) {
+        return problem(HttpStatus.UNPROCESSABLE_ENTITY, String.valueOf(e.getMessage()), null);
+    }
+
+    @ExceptionHandler
+    ProblemDetail notFound(NotFoundException e) {
+        return problem(HttpStatus.NOT_FOUND, e.getMessage(), null);
+    }
+
+    @ExceptionHandler
+    ProblemDetail mistyped(MethodArgumentTypeMismatchException e) {
+        return problem(HttpStatus.BAD_REQUEST, "“" + e.getName() + "” does not have the right form.", e.getName());
+    }
+
+    @ExceptionHandler
+    ProblemDetail tooLarge(MaxUploadSizeExceededException e) {
+        return problem(HttpStatus.CONTENT_TOO_LARGE, "One upload can have at most 1 GB; bring the photos in parts.", null);
+    }
+
+    /** A record's own check speaks plainly; anything else in a body is only said to be unreadable. */
+    @ExceptionHandler
+    ProblemDetail unreadable(HttpMessageNotReadableException e) {
+        if (e.getCause() instanceof DatabindException databind) {
+            String field = databind.getPath().isEmpty() ? null
+                    : databind.getPath().get(databind.getPath().size() - 1).getPropertyName();
+            if (databind.getCause() instanceof IllegalArgumentException own) {
+                return problem(HttpStatus.UNPROCESSABLE_ENTITY, String.valueOf(own.getMessage()), field);
+            }
+            return problem(HttpStatus.BAD_REQUEST, databind.getOriginalMessage(), field);
+        }
+        return problem(HttpStatus.BAD_REQUEST, "The request's body is not readable JSON.", null);
+    }
+
+    @ExceptionHandler
+    ProblemDetail diskOrDatabase(org.springframework.dao.DataAccessException e) {
+        LOG.error("The database did not answer", e);
+        return problem(HttpStatus.SERVICE_UNAVAILABLE, "The database did not take this. Nothing was changed; try again.", null);
+    }
+
+    public static ProblemDetail problem(HttpStatus status, String detail, @Nullable String field) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
+        if (field != null) {
+            problem.setProperty("field", field);
+        }
+        return problem;
+    }
+}
