@@ -40,7 +40,7 @@ class PhotoController {
      * @param width upright, in pixels
      * @param takenAt by the camera's clock; null if unknown
      */
-    record PhotoView(PhotoId id, String fileName, int width, int height, long bytes, String format, @Nullable String takenAt, String caption) {}
+    record GatheredPhoto(PhotoId id, String fileName, int width, int height, long bytes, String format, @Nullable String takenAt, String caption) {}
 
     record IntakeAnswer(List<PhotoIntake.Result> results) {}
 
@@ -70,13 +70,13 @@ class PhotoController {
     }
 
     @GetMapping("/api/pieces/{piece}/photos")
-    List<PhotoView> photos(@PathVariable UUID piece) {
+    List<GatheredPhoto> photos(@PathVariable UUID piece) {
         return store.findAll(gathering.gathered(piece)).stream().map(PhotoController::view).toList();
     }
 
-    private static PhotoView view(StoredPhoto photo) {
+    private static GatheredPhoto view(StoredPhoto photo) {
         var header = photo.header();
-        return new PhotoView(photo.id(), photo.fileName(), header.width(), header.height(), photo.bytes(), header.format().name(),
+        return new GatheredPhoto(photo.id(), photo.fileName(), header.width(), header.height(), photo.bytes(), header.format().name(),
                 header.takenAt() == null ? null : header.takenAt().toString(), header.caption());
     }
 

@@ -1,0 +1,73 @@
+import createClient from 'openapi-fetch'
+import type { components, paths } from './schema'
+
+type Schemas = components['schemas']
+export type Piece = Schemas['Piece']
+export type Page = Schemas['Page']
+export type Frame = Schemas['Frame']
+export type Grid = Schemas['Grid']
+export type Format = Schemas['Format']
+export type LengthUnit = Format['unit']
+export type Dress = Schemas['Dress']
+export type Crop = Schemas['Crop']
+export type Edit = Schemas['Edit']
+export type PieceAnswer = Schemas['PieceAnswer']
+export type PageScene = Schemas['SceneView']
+export type FrameScene = Schemas['FrameView']
+export type PhotoScene = Schemas['PhotoView']
+export type Box = Schemas['BoxMm']
+export type Photo = Schemas['GatheredPhoto']
+export type IntakeResult = Schemas['Result']
+export type ShelfItem = Schemas['ShelfItem']
+export type FinishedSize = Schemas['FinishedSize']
+export type MakeRequest = Schemas['MakeRequest']
+export type Make = Schemas['MakeView']
+export type SharpnessLimits = Schemas['SharpnessLimits']
+export type Sharpness = PhotoScene['sharpness']
+
+export const client = createClient<paths>({ baseUrl: window.location.origin })
+
+/** Names this window, so that it is not told of its own changes. */
+export const windowName = crypto.randomUUID()
+
+/** What the server could not do: in words, with the field it is about. */
+export class Problem extends Error {
+  constructor(
+    message: string,
+    readonly status: number,
+    readonly field?: string,
+  ) {
+    super(message)
+  }
+}
+
+export function problemOf(error: unknown, status: number): Problem {
+  const known = typeof error === 'object' && error !== null ? (error as Record<string, unknown>) : {}
+  const detail = typeof known.detail === 'string' ? known.detail : undefined
+  return new Problem(
+    detail ?? 'The application did not answer. Nothing was changed.',
+    status,
+    typeof known.field === 'string' ? known.field : undefined,
+  )
+}
+
+/** The answer's data, or its problem thrown. */
+export async function data<T>(request: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
+  let answer
+  try {
+    answer = await request
+  } catch {
+    throw new Problem('The application cannot be reached. What was saved is safe; it goes on when it is back.', 0)
+  }
+  if (answer.error !== undefined || !answer.response.ok) {
+    throw problemOf(answer.error, answer.response.status)
+  }
+  return answer.data as T
+}
+
+export const smallPicture = (photo: string) => `/api/photos/${photo}/small`
+export const largePicture = (photo: string) => `/api/photos/${photo}/large`
+export const pagePicture = (piece: string, page: string, hash: string, width: number) =>
+  `/api/pieces/${piece}/pages/${page}/image/${hash}?width=${Math.round(width)}`
+export const spritePicture = (piece: string, page: string, hash: string, pixelsPerMm: number) =>
+  `/api/pieces/${piece}/pages/${page}/sprites/${hash}?pixelsPerMm=${pixelsPerMm}`

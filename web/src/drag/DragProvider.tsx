@@ -1,0 +1,94 @@
+import { createContext, type PointerEvent as ReactPointerEvent, type ReactNode, useCallback, useContext, useMemo, useRef, useState } from 'react'
+
+/** What can be carried from one place on the screen to another. */
+export type Cargo =
+  | { kind: 'photo'; photo: string }
+  | { kind: 'frame'; pageId: string; frameId: string; photo: string }
+  | { kind: 'page'; pageId: string; picture: string }
+
+type Take = (cargo: Cargo) => void
+interface Drag {
+  start: (event: ReactPointerEvent, cargo: Cargo, picture: string) => void
+  register: (name: string, take: Take) => () => void
+  over: string | null
+  cargo: Cargo | null
+}
+
+const THRESHOLD_PX = 5
+const Context = createContext<Drag | null>(null)
+
+export function useDragging(): Drag {
+  const drag = useContext(Context)
+  if (!drag) throw new Error('useDragging needs a DragProvider')
+  return drag
+}
+
+const targetAt = (x: number, y: number) =>
+  document.elementsFromPoint(x, y).flatMap((element) => {
+    const name = element.closest('[data-drop]')?.getAttribute('data-drop')
+    return name ? [name] : []
+  })[0] ?? null
+
+/** Carrying by pointer, mouse or finger: a picture follows, places marked data-drop light up and take it. */
+export function DragProvider({ children }: { children: ReactNode }) {
+  const targets = useRef(new Map<string, Take>())
+  const [held, setHeld] = useState<{ cargo: Cargo; picture: string; x: number; y: number } | null>(null)
+  const [over, setOver] = useState<string | null>(null)
+
+  const register = useCallback((name: string, take: Take) => {
+    targets.current.set(name, take)
+    return () => void (targets.current.get(name) === take && targets.current.delete(name))
+  }, [])
+
+  const start = useCallback((down: ReactPointerEvent, cargo: Cargo, picture: string) => {
+    if (down.button !== 0) return
+    const from = { x: down.clientX, y: down.clientY }
+    let carrying = false
+    const move = (event: PointerEvent) => {
+      if (event.pointerId !== down.pointerId) return
+      if (!carrying && Math.hypot(event.clientX - from.x, event.clientY - from.y) < THRESHOLD_PX) return
+      carrying = true
+      setHeld({ cargo, picture, x: event.clientX, y: event.clientY })
+      setOver(targetAt(event.clientX, event.clientY))
+    }
+    const end = () => {
+      window.removeEventListener('pointermove', move)
+      window.removeEventListener('pointerup', up)
+      window.removeEventListener('pointercancel', end)
+      window.removeEventListener('keydown', escape)
+      setHeld(null)
+      setOver(null)
+    }
+    const up = (event: PointerEvent) => {
+      if (event.pointerId !== down.pointerId) return
+      const name = carrying ? targetAt(event.clientX, event.clientY) : null
+      end()
+      if (!carrying) return
+      // The click that a browser sends after a drag is not meant for what lies below.
+      window.addEventListener('click', (click) => click.stopPropagation(), { capture: true, once: true })
+      window.setTimeout(() => window.dispatchEvent(new MouseEvent('click')), 0)
+      if (name) targets.current.get(name)?.(cargo)
+    }
+    const escape = (event: KeyboardEvent) => event.key === 'Escape' && end()
+    window.addEventListener('pointermove', move)
+    window.addEventListener('pointerup', up)
+    window.addEventListener('pointercancel', end)
+    window.addEventListener('keydown', escape)
+  }, [])
+
+  const cargo = held?.cargo ?? null
+  const drag = useMemo<Drag>(() => ({ start, register, over, cargo }), [start, register, over, cargo])
+  return (
+    <Context.Provider value={drag}>
+      {children}
+      {held && (
+        <img
+          alt=""
+          src={held.picture}
+          className="pointer-events-none fixed z-50 max-h-24 max-w-32 border-2 border-paper opacity-90 shadow-lg"
+          style={{ left: held.x + 8, top: held.y + 8 }}
+        />
+      )}
+    </Context.Provider>
+  )
+}

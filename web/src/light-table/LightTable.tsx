@@ -1,0 +1,95 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { ArrowLeft, Clock3, Redo2, Undo2 } from 'lucide-react'
+import { useCallback } from 'react'
+import { Link, useParams } from 'react-router'
+import { client, data, type Photo } from '../api/client'
+import { Button, IconButton } from '../ui/Button'
+import { useNotice } from '../ui/Notices'
+import { usesOf } from '../workroom/selection'
+import { usePiece } from '../workroom/usePiece'
+import { byTime, groupsOf } from './dateGroups'
+import { ArrivingList, Choosers, FileDrop } from './Intake'
+import { TablePhoto } from './TablePhoto'
+import { useIntake } from './useIntake'
+
+/** All photos of a piece in order, with the days between them, their sizes, and how often each is used. */
+export function LightTable() {
+  const { pieceId = '' } = useParams()
+  const handle = usePiece(pieceId)
+  const queries = useQueryClient()
+  const notice = useNotice()
+  const { open, reload, edit } = handle
+  const photos = useQuery({
+    queryKey: ['photos', pieceId, 'table', open?.revision],
+    queryFn: () => data(client.GET('/api/pieces/{piece}/photos', { params: { path: { piece: pieceId } } })),
+    enabled: open !== undefined,
+    placeholderData: (before) => before,
+  })
+  const arrived = useCallback(() => {
+    void reload()
+    void queries.invalidateQueries({ queryKey: ['photos', pieceId] })
+  }, [reload, queries, pieceId])
+  const { arriving, bring, clear } = useIntake(pieceId, arrived)
+
+  if (handle.loadProblem) return <p className="p-16">{handle.loadProblem.message}</p>
+  if (!open) return <p role="status" className="p-16 text-soft">Switching the light on …</p>
+
+  const { piece } = open
+  const uses = usesOf(piece)
+  const all = photos.data ?? []
+  const order = (next: Photo[]) => void edit({ kind: 'orderPhotos', photos: next.map(({ id }) => id) })
+  const move = (photo: string, to: number) => {
+    const rest = all.filter(({ id }) => id !== photo)
+    const moved = all.find(({ id }) => id === photo)
+    if (moved) order([...rest.slice(0, to), moved, ...rest.slice(to)])
+  }
+  const takeOut = async (photo: Photo) => {
+    const pages = [...new Set(uses.get(photo.id) ?? [])]
+    const problem = await edit({ kind: 'removePhotos', photos: [photo.id] })
+    const where = pages.length === 0 ? 'It was not used.' : `It was on page ${pages.join(', ')}; its frames are empty now.`
+    if (!problem) notice(`${photo.fileName} is taken out. ${where}`, { action: { name: 'Undo', run: handle.undo } })
+  }
+  return (
+    <FileDrop onFiles={bring} className="flex h-full flex-col">
+      <header className="flex min-h-14 flex-wrap items-center gap-3 border-b border-line px-6 py-2">
+        <Link to={`/pieces/${pieceId}`} className="inline-flex items-center gap-2 font-semibold hover:text-woad">
+          <ArrowLeft size={18} /> {piece.name}
+        </Link>
+        <h1 className="text-base font-semibold">Light table</h1>
+        <span className="text-soft">
+          {all.length} photos, {all.filter(({ id }) => !uses.has(id)).length} not placed
+        </span>
+        <div className="ml-auto flex items-center gap-2">
+          <Button disabled={all.length < 2} onClick={() => order(byTime(all))}>
+            <Clock3 size={16} /> In order of time
+          </Button>
+          <Choosers onFiles={bring} />
+          <IconButton name={open.undo ? `Undo: ${open.undo}` : 'Nothing to undo'} disabled={!open.undo} onClick={handle.undo}>
+            <Undo2 size={18} />
+          </IconButton>
+          <IconButton name={open.redo ? `Redo: ${open.redo}` : 'Nothing to redo'} disabled={!open.redo} onClick={handle.redo}>
+            <Redo2 size={18} />
+          </IconButton>
+        </div>
+      </header>
+      <main className="min-h-0 flex-1 overflow-y-auto px-6 py-5">
+        <ArrivingList arriving={arriving} onClear={clear} />
+        {photos.data && all.length === 0 && (
+          <p className="py-24 text-center text-soft">No photos yet. Drop files, folders or a ZIP anywhere here, or bring them in with the button above.</p>
+        )}
+        {groupsOf(all).map((group) => (
+          <section key={`${group.title}-${group.photos[0]?.id}`} className="mb-5">
+            <h2 className="mb-2 flex items-center gap-3 text-[13px] font-semibold text-soft after:flex-1 after:border-t after:border-line">
+              {group.title} <span className="font-normal">{group.photos.length}</span>
+            </h2>
+            <ul className="flex flex-wrap gap-x-3 gap-y-4">
+              {group.photos.map((photo) => (
+                <TablePhoto key={photo.id} photo={photo} place={all.indexOf(photo)} count={all.length} uses={uses.get(photo.id) ?? []} scenes={open.scenes} onMove={move} onTakeOut={() => void takeOut(photo)} />
+              ))}
+            </ul>
+          </section>
+        ))}
+      </main>
+    </FileDrop>
+  )
+}

@@ -1,0 +1,70 @@
+import { X } from 'lucide-react'
+import { type PageScene, type Photo, type PhotoScene, smallPicture } from '../api/client'
+import { useDragging } from '../drag/DragProvider'
+import { useDropTarget } from '../drag/useDropTarget'
+import { WeaveGauge } from '../ui/WeaveGauge'
+
+interface Props {
+  photo: Photo
+  place: number
+  count: number
+  uses: number[]
+  scenes: Record<string, PageScene>
+  onMove: (photo: string, to: number) => void
+  onTakeOut: () => void
+}
+
+const HEIGHT_PX = 132
+
+/** A photo on the light table: drag it (or Alt and an arrow) to another place; its sharpness is that of its largest use. */
+export function TablePhoto({ photo, place, count, uses, scenes, onMove, onTakeOut }: Props) {
+  const { start } = useDragging()
+  const { over, properties } = useDropTarget(`table:${photo.id}`, (cargo) => {
+    if (cargo.kind === 'photo' && cargo.photo !== photo.id) onMove(cargo.photo, place)
+  })
+  const softest = Object.values(scenes)
+    .flatMap(({ frames }) => frames.map((frame) => frame.photo))
+    .filter((one): one is PhotoScene => one?.photo === photo.id)
+    .toSorted((a, b) => a.ppi - b.ppi)[0]
+  const width = Math.round(Math.min(330, Math.max(92, (HEIGHT_PX * photo.width) / photo.height)))
+  const used = uses.length === 0 ? 'not used' : uses.length === 1 ? `page ${uses[0]}` : `${uses.length} times`
+  return (
+    <li className="group relative" style={{ width }}>
+      <button
+        {...properties}
+        aria-label={`${photo.fileName}, ${photo.width} by ${photo.height} pixels, ${used}. Alt and an arrow moves it.`}
+        className={`block w-full touch-pan-y overflow-hidden bg-mat ${over ? 'outline-3 outline-woad' : 'hover:outline-1 hover:outline-woad'}`}
+        style={{ height: HEIGHT_PX }}
+        onPointerDown={(event) => {
+          if (event.pointerType === 'mouse') event.preventDefault()
+          start(event, { kind: 'photo', photo: photo.id }, smallPicture(photo.id))
+        }}
+        onKeyDown={(event) => {
+          const by = event.key === 'ArrowLeft' ? -1 : event.key === 'ArrowRight' ? 1 : 0
+          if (event.key === 'Delete') onTakeOut()
+          else if (event.altKey && by && place + by >= 0 && place + by < count) onMove(photo.id, place + by)
+          else return
+          event.preventDefault()
+        }}
+      >
+        <img alt="" src={smallPicture(photo.id)} loading="lazy" draggable={false} className="size-full object-cover" />
+      </button>
+      <button
+        aria-label={`Take ${photo.fileName} out`}
+        title="Take out of this piece"
+        className="absolute top-1 right-1 flex size-6 items-center justify-center bg-paper opacity-0 group-hover:opacity-100 focus-visible:opacity-100"
+        onClick={onTakeOut}
+      >
+        <X size={15} />
+      </button>
+      <p className="mt-1 truncate text-[13px] leading-4" title={photo.caption || photo.fileName}>
+        {photo.caption || photo.fileName}
+      </p>
+      <p className="flex flex-wrap items-center gap-x-2 text-[13px] leading-5 text-soft">
+        {photo.width} × {photo.height}
+        <span className={uses.length === 0 ? '' : 'text-ink'}>{used}</span>
+        {softest && softest.sharpness !== 'DENSE' && <WeaveGauge sharpness={softest.sharpness} ppi={softest.ppi} />}
+      </p>
+    </li>
+  )
+}

@@ -1,0 +1,35 @@
+import '@fontsource/source-sans-3/400.css'
+import '@fontsource/source-sans-3/600.css'
+import './styles.css'
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { StrictMode } from 'react'
+import { createRoot } from 'react-dom/client'
+import { BrowserRouter, Route, Routes } from 'react-router'
+import { DragProvider } from './drag/DragProvider'
+import { LightTable } from './light-table/LightTable'
+import { Shelf } from './shelf/Shelf'
+import { NoticeProvider } from './ui/Notices'
+import { Workroom } from './workroom/Workroom'
+
+const root = document.getElementById('root')
+if (root) {
+  const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } } })
+  createRoot(root).render(
+    <StrictMode>
+      <QueryClientProvider client={queries}>
+        <NoticeProvider>
+          <DragProvider>
+            <BrowserRouter>
+              <Routes>
+                <Route path="/" element={<Shelf />} />
+                <Route path="/pieces/:pieceId" element={<Workroom />} />
+                <Route path="/pieces/:pieceId/light-table" element={<LightTable />} />
+                <Route path="*" element={<Shelf />} />
+              </Routes>
+            </BrowserRouter>
+          </DragProvider>
+        </NoticeProvider>
+      </QueryClientProvider>
+    </StrictMode>,
+  )
+}

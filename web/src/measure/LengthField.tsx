@@ -1,0 +1,76 @@
+import { useState } from 'react'
+import { client, data, Problem } from '../api/client'
+import { Field, inputLook } from '../ui/Field'
+import { say, stepOf, type UnitFormat } from './units'
+
+interface Props {
+  label: string
+  value: number
+  format: UnitFormat
+  onCommit: (micrometres: number) => void
+  /** What the server said of the value after it was taken. */
+  wrong?: string
+  bare?: boolean
+  autoFocus?: boolean
+  onCancel?: () => void
+}
+
+/** A length in any unit, or a sum of lengths; taken on Enter or on leaving, refused with the reason. */
+export function LengthField({ label, value, format, onCommit, wrong, bare, autoFocus, onCancel }: Props) {
+  const [draft, setDraft] = useState<string>()
+  const [refused, setRefused] = useState<string>()
+
+  const take = async (text: string) => {
+    try {
+      const query = { text, unit: format.unit, ppi: format.resolution }
+      const answer = await data(client.GET('/api/measure/length', { params: { query } }))
+      setDraft(undefined)
+      setRefused(undefined)
+      if (answer.length !== value) onCommit(answer.length)
+      else onCancel?.()
+    } catch (problem) {
+      setRefused(problem instanceof Problem ? problem.message : String(problem))
+    }
+  }
+  const restore = () => {
+    setDraft(undefined)
+    setRefused(undefined)
+    onCancel?.()
+  }
+  const input = (ids: object) => (
+    <input
+      {...ids}
+      aria-label={bare ? label : undefined}
+      className={inputLook}
+      autoFocus={autoFocus}
+      value={draft ?? say(value, format)}
+      onFocus={(event) => event.target.select()}
+      onChange={(event) => setDraft(event.target.value)}
+      onBlur={() => (draft !== undefined ? void take(draft) : onCancel?.())}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter') void take(draft ?? say(value, format))
+        else if (event.key === 'Escape') restore()
+        else if ((event.key === 'ArrowUp' || event.key === 'ArrowDown') && draft === undefined) {
+          event.preventDefault()
+          const step = stepOf(format) * (event.shiftKey ? 10 : 1) * (event.key === 'ArrowUp' ? 1 : -1)
+          onCommit(Math.max(0, value + step))
+        } else return
+        event.stopPropagation()
+      }}
+    />
+  )
+  const problem = refused ?? (draft === undefined ? wrong : undefined)
+  if (bare) {
+    return (
+      <div>
+        {input({ 'aria-invalid': problem ? true : undefined })}
+        {problem && <p role="alert" className="mt-1 max-w-48 text-[13px] leading-4 text-madder">{problem}</p>}
+      </div>
+    )
+  }
+  return (
+    <Field label={label} wrong={problem}>
+      {input}
+    </Field>
+  )
+}

@@ -1,0 +1,59 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { Plus } from 'lucide-react'
+import { useEffect, useState } from 'react'
+import { client, data, Problem } from '../api/client'
+import { Button } from '../ui/Button'
+import { Mark } from '../ui/Mark'
+import { NewPiece } from './NewPiece'
+import { scaleOf } from './proportion'
+import { ShelfPiece } from './ShelfPiece'
+
+/** Home: every piece as an object, in true proportion to the others. */
+export function Shelf() {
+  const queries = useQueryClient()
+  const [starting, setStarting] = useState(false)
+  const shelf = useQuery({ queryKey: ['shelf'], queryFn: () => data(client.GET('/api/pieces')), refetchOnMount: 'always' })
+  useEffect(() => {
+    document.title = 'Wovenset'
+  }, [])
+  const items = shelf.data ?? []
+  const pixelsPerMm = scaleOf(items.map(({ format }) => format))
+  const changed = () => void queries.invalidateQueries({ queryKey: ['shelf'] })
+  return (
+    <div className="min-h-full">
+      <header className="flex h-14 items-center gap-3 border-b border-line px-8">
+        <Mark size={24} />
+        <h1 className="text-lg font-semibold">Wovenset</h1>
+        <Button look="primary" className="ml-auto" onClick={() => setStarting(true)}>
+          <Plus size={16} /> New piece
+        </Button>
+      </header>
+      <main className="mx-auto max-w-6xl px-8 py-8">
+        {shelf.isPending && <p role="status" className="text-soft">Looking at the shelf …</p>}
+        {shelf.error && (
+          <p role="alert" className="border-l-4 border-madder pl-3">
+            {shelf.error instanceof Problem ? shelf.error.message : 'The shelf cannot be read.'}{' '}
+            <button className="text-woad underline" onClick={() => void shelf.refetch()}>
+              Try again
+            </button>
+          </p>
+        )}
+        {shelf.data && items.length === 0 && (
+          <div className="py-24 text-center">
+            <p className="mb-1 text-lg font-semibold">The shelf is empty</p>
+            <p className="mb-6 text-soft">Start with what you will hold: a print, a sheet for the wall, a small book.</p>
+            <Button look="primary" onClick={() => setStarting(true)}>
+              New piece
+            </Button>
+          </div>
+        )}
+        <ul className="flex flex-wrap items-end gap-x-12 gap-y-10">
+          {items.map((item) => (
+            <ShelfPiece key={item.id} item={item} pixelsPerMm={pixelsPerMm} onChanged={changed} />
+          ))}
+        </ul>
+      </main>
+      <NewPiece open={starting} onClose={() => setStarting(false)} />
+    </div>
+  )
+}

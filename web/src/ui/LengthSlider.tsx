@@ -1,0 +1,37 @@
+import { LengthField } from '../measure/LengthField'
+import type { UnitFormat } from '../measure/units'
+
+interface Props {
+  label: string
+  value: number
+  /** The slider's far end in micrometres; the field takes more. */
+  most: number
+  format: UnitFormat
+  wrong?: string
+  onPreview: (length: number) => void
+  onCommit: (length: number) => void
+}
+
+const STEP = 100
+
+/** A length by number, and below it by a slider that shows its effect while it moves. */
+export function LengthSlider({ label, value, most, format, wrong, onPreview, onCommit }: Props) {
+  return (
+    <div>
+      <LengthField label={label} value={value} format={format} wrong={wrong} onCommit={onCommit} />
+      <input
+        type="range"
+        aria-label={`${label}, slider`}
+        className="mt-1 w-full accent-woad"
+        min={0}
+        max={Math.max(most, value)}
+        step={STEP}
+        key={value}
+        defaultValue={value}
+        onInput={(event) => onPreview(Number(event.currentTarget.value))}
+        onPointerUp={(event) => Number(event.currentTarget.value) !== value && onCommit(Number(event.currentTarget.value))}
+        onKeyUp={(event) => Number(event.currentTarget.value) !== value && onCommit(Number(event.currentTarget.value))}
+      />
+    </div>
+  )
+}

@@ -1,0 +1,150 @@
+import { useState } from 'react'
+import type { Edit, Grid, PageScene } from '../../api/client'
+import { LengthField } from '../../measure/LengthField'
+import { inUnit, say } from '../../measure/units'
+import { useRoom } from '../context'
+import { across, down, type Measured, type Stretch } from './dimensions'
+import type { BenchScale } from './useBenchScale'
+
+const NAMES: Record<Measured, string> = {
+  pageWidth: 'Page width',
+  pageHeight: 'Page height',
+  cellWidth: 'Cell width',
+  cellHeight: 'Cell height',
+  columnGap: 'Gap between columns',
+  rowGap: 'Gap between rows',
+  top: 'Top margin',
+  right: 'Right margin',
+  bottom: 'Bottom margin',
+  left: 'Left margin',
+}
+/** Distance of the two tiers of lines from the bleed's edge. */
+const OUTER = 56
+const INNER = 24
+const LABEL_PX = 50
+
+/** Page, margins, cells and gaps as a workshop drawing shows them; each number is a button that opens a field. */
+export function DimensionLines({ scale, scene }: { scale: BenchScale; scene: PageScene }) {
+  const { page, piece, handle } = useRoom()
+  const [editing, setEditing] = useState<Measured | null>(null)
+  const [wrong, setWrong] = useState<string>()
+  const s = scale.pixelsPerMm
+  const bleed = scene.bleedMm * s
+  const { format } = piece
+
+  const commit = async (measured: Measured, length: number) => {
+    const problem = await handle.edit(editOf(measured, length, page.id, page.grid, format, scene), { quiet: true })
+    setWrong(problem?.message)
+    if (!problem) setEditing(null)
+  }
+  const common = { scale, bleed, editing, wrong, setEditing, setWrong, commit }
+  return (
+    <div className="pointer-events-none absolute inset-0">
+      <svg aria-hidden className="absolute inset-0 size-full text-soft" stroke="currentColor" strokeWidth="1">
+        <Line stretches={[{ from: 0, to: scene.widthMm }]} way="across" offset={bleed + OUTER} scale={scale} />
+        <Line stretches={across(scene, page.grid)} way="across" offset={bleed + INNER} scale={scale} />
+        <Line stretches={[{ from: 0, to: scene.heightMm }]} way="down" offset={bleed + OUTER} scale={scale} />
+        <Line stretches={down(scene, page.grid)} way="down" offset={bleed + INNER} scale={scale} />
+      </svg>
+      <Label {...common} way="across" tier={OUTER} stretch={{ from: 0, to: scene.widthMm, measured: 'pageWidth' }} />
+      <Label {...common} way="down" tier={OUTER} stretch={{ from: 0, to: scene.heightMm, measured: 'pageHeight' }} />
+      {across(scene, page.grid).map((stretch) => stretch.measured && <Label key={stretch.measured} {...common} way="across" tier={INNER} stretch={stretch} />)}
+      {down(scene, page.grid).map((stretch) => stretch.measured && <Label key={stretch.measured} {...common} way="down" tier={INNER} stretch={stretch} />)}
+    </div>
+  )
+}
+
+type Way = 'across' | 'down'
+
+/** A line with short oblique strokes where stretches meet, as draughtsmen draw them. */
+function Line({ stretches, way, offset, scale }: { stretches: Stretch[]; way: Way; offset: number; scale: BenchScale }) {
+  const origin = way === 'across' ? scale.left : scale.top
+  const level = Math.round((way === 'across' ? scale.top : scale.left) - offset) + 0.5
+  const marks = [...new Set(stretches.flatMap(({ from, to }) => [from, to]))].map((mm) => Math.round(origin + mm * scale.pixelsPerMm) + 0.5)
+  const [first, last] = [Math.min(...marks), Math.max(...marks)]
+  const path =
+    way === 'across'
+      ? `M${first} ${level}H${last}` + marks.map((x) => `M${x - 3} ${level + 3}L${x + 3} ${level - 3}M${x} ${level - 5}V${level + 8}`).join('')
+      : `M${level} ${first}V${last}` + marks.map((y) => `M${level - 3} ${y + 3}L${level + 3} ${y - 3}M${level - 5} ${y}H${level + 8}`).join('')
+  return <path d={path} fill="none" />
+}
+
+interface LabelProps {
+  scale: BenchScale
+  bleed: number
+  way: Way
+  tier: number
+  stretch: Stretch
+  editing: Measured | null
+  wrong?: string
+  setEditing: (measured: Measured | null) => void
+  setWrong: (wrong: string | undefined) => void
+  commit: (measured: Measured, length: number) => Promise<void>
+}
+
+function Label({ scale, bleed, way, tier, stretch, editing, wrong, setEditing, setWrong, commit }: LabelProps) {
+  const { piece } = useRoom()
+  const { measured, from, to } = stretch
+  if (!measured) return null
+  const s = scale.pixelsPerMm
+  const middle = ((from + to) / 2) * s
+  const narrow = (to - from) * s < LABEL_PX + 12
+  const level = bleed + tier + (narrow ? 15 : 0)
+  const at = way === 'across' ? { left: scale.left + middle, top: scale.top - level } : { left: scale.left - level, top: scale.top + middle }
+  const length = Math.round((to - from) * 1000)
+  if (editing === measured) {
+    return (
+      <div className="pointer-events-auto absolute z-30 w-32 -translate-y-1/2 border border-line bg-paper p-1.5 shadow-md" style={{ top: at.top, left: Math.max(8, at.left - 64) }}>
+        <LengthField
+          bare
+          autoFocus
+          label={NAMES[measured]}
+          value={length}
+          format={piece.format}
+          wrong={wrong}
+          onCommit={(value) => void commit(measured, value)}
+          onCancel={() => setEditing(null)}
+        />
+      </div>
+    )
+  }
+  return (
+    <button
+      aria-label={`${NAMES[measured]}: ${say(length, piece.format)}`}
+      title={`${NAMES[measured]}: click to change`}
+      onClick={() => {
+        setWrong(undefined)
+        setEditing(measured)
+      }}
+      className="pointer-events-auto absolute bg-mat px-1 text-[13px] leading-4 whitespace-nowrap hover:bg-woad hover:text-on-woad"
+      style={{ ...at, transform: `translate(-50%, -50%)${way === 'down' ? ' rotate(-90deg)' : ''}` }}
+    >
+      {narrow ? inUnit(length, piece.format) : say(length, piece.format)}
+    </button>
+  )
+}
+
+function editOf(measured: Measured, length: number, pageId: string, grid: Grid, format: Parameters<typeof sized>[0], scene: PageScene): Edit {
+  const setGrid = (change: Partial<Grid>): Edit => ({ kind: 'setGrid', pageId, grid: { ...grid, ...change } })
+  const cell = scene.frames[0]?.cell ?? { width: 10, height: 10 }
+  const present = grid.cell ?? { width: Math.floor(cell.width * 1000), height: Math.floor(cell.height * 1000) }
+  switch (measured) {
+    case 'pageWidth':
+      return sized(format, { width: length })
+    case 'pageHeight':
+      return sized(format, { height: length })
+    case 'cellWidth':
+      return setGrid({ cell: { ...present, width: length } })
+    case 'cellHeight':
+      return setGrid({ cell: { ...present, height: length } })
+    case 'columnGap':
+    case 'rowGap':
+      return setGrid({ [measured]: length })
+    default:
+      return setGrid({ margins: { ...grid.margins, [measured]: length } })
+  }
+}
+
+function sized(format: Extract<Edit, { kind: 'setFormat' }>['format'], change: { width?: number; height?: number }): Edit {
+  return { kind: 'setFormat', format: { ...format, ...change } }
+}

@@ -1,0 +1,144 @@
+import { type KeyboardEvent, useState } from 'react'
+import { type Crop, type FrameScene, smallPicture, spritePicture } from '../../api/client'
+import { useDragging } from '../../drag/DragProvider'
+import { useDropTarget } from '../../drag/useDropTarget'
+import { saySize } from '../../measure/units'
+import { useNotice } from '../../ui/Notices'
+import { useRoom } from '../context'
+import { pushed, turnedBy, zoomed } from '../cropMath'
+import type { BenchScale } from './useBenchScale'
+
+const ARROWS: Record<string, [number, number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }
+
+interface Props {
+  scene: FrameScene
+  index: number
+  scale: BenchScale
+}
+
+/** One frame on the bench: its sprite, and over it a button that can be selected, dragged, dropped on and worked by key. */
+export function FramePlace({ scene, index, scale }: Props) {
+  const { piece, page, selection, select, handle, photos } = useRoom()
+  const { start } = useDragging()
+  const notice = useNotice()
+  const { over, properties } = useDropTarget(`frame:${scene.frameId}`, (cargo) => {
+    if (cargo.kind === 'photo') {
+      void handle.edit({ kind: 'placePhoto', pageId: page.id, frameId: scene.frameId, photo: cargo.photo })
+      select({ kind: 'frame', pageId: page.id, frameId: scene.frameId })
+    } else if (cargo.kind === 'frame' && cargo.frameId !== scene.frameId) {
+      const { pageId: otherPageId, frameId: otherFrameId } = cargo
+      void handle.edit({ kind: 'swapFrames', pageId: page.id, frameId: scene.frameId, otherPageId, otherFrameId })
+      select({ kind: 'frame', pageId: page.id, frameId: scene.frameId })
+    }
+  })
+  const { pixelsPerMm } = scale
+  const selected = selection.frameId === scene.frameId
+  const name = photos.find(({ id }) => id === scene.photo?.photo)?.fileName
+  const size = saySize(scene.outer.width * 1000, scene.outer.height * 1000, piece.format)
+  const said = scene.photo
+    ? `Frame ${index + 1}: ${name ?? 'photo'}, ${size}, ${Math.round(scene.photo.ppi)} pixels per inch`
+    : `Frame ${index + 1}: empty, ${size}`
+
+  const keys = (event: KeyboardEvent) => {
+    const photo = scene.photo
+    const setCrop = (crop: Crop) =>
+      void handle.edit({ kind: 'setCrop', pageId: page.id, frameId: scene.frameId, crop })
+    const arrow = ARROWS[event.key]
+    if ((event.key === 'Delete' || event.key === 'Backspace') && photo) {
+      void handle.edit({ kind: 'emptyFrame', pageId: page.id, frameId: scene.frameId })
+      notice('The frame is empty now; its photo is in the drawer.', { action: { name: 'Undo', run: handle.undo } })
+    } else if (event.key === 'Enter' && photo && selected) {
+      select({ kind: 'crop', on: true })
+    } else if (arrow && (event.ctrlKey || event.metaKey)) {
+      const other = neighbour(page.grid.rows, page.grid.columns, index, arrow)
+      const frame = other === undefined ? undefined : page.frames[other]
+      if (!frame) return
+      void handle.edit({ kind: 'swapFrames', pageId: page.id, frameId: scene.frameId, otherPageId: page.id, otherFrameId: frame.id })
+      select({ kind: 'frame', pageId: page.id, frameId: frame.id })
+      event.currentTarget.parentElement?.querySelector<HTMLElement>(`[data-frame="${frame.id}"]`)?.focus()
+    } else if (arrow && photo) {
+      const mm = event.shiftKey ? 10 : event.altKey ? 0.1 : 1
+      setCrop(pushed(photo.widthPx, photo.heightPx, scene.window, photo.crop, arrow[0] * mm, arrow[1] * mm))
+    } else if ((event.key === '+' || event.key === '=') && photo) setCrop(zoomed(photo.crop, 1.1))
+    else if (event.key === '-' && photo) setCrop(zoomed(photo.crop, 1 / 1.1))
+    else if (event.key === '[' && photo) setCrop(turnedBy(photo.crop, -1))
+    else if (event.key === ']' && photo) setCrop(turnedBy(photo.crop, 1))
+    else if (event.key === 'Escape') select({ kind: 'none' })
+    else return
+    event.preventDefault()
+  }
+
+  const { outer } = scene
+  return (
+    <>
+      <Sprite scene={scene} scale={scale} />
+      <button
+        {...properties}
+        data-frame={scene.frameId}
+        aria-label={said}
+        aria-pressed={selected}
+        onClick={() => select({ kind: 'frame', pageId: page.id, frameId: scene.frameId })}
+        onFocus={() => select({ kind: 'frame', pageId: page.id, frameId: scene.frameId })}
+        onDoubleClick={() => scene.photo && select({ kind: 'crop', on: true })}
+        onKeyDown={keys}
+        onPointerDown={(event) => {
+          if (!scene.photo || selection.cropping) return
+          const cargo = { kind: 'frame' as const, pageId: page.id, frameId: scene.frameId, photo: scene.photo.photo }
+          start(event, cargo, smallPicture(scene.photo.photo))
+        }}
+        className={`absolute touch-none ${selected ? 'z-10 outline-2 outline-offset-2 outline-woad' : 'hover:outline-1 hover:outline-woad'} ${over ? 'bg-woad/30 outline-3 outline-woad' : ''} ${scene.photo ? '' : 'border border-dashed border-soft bg-wash/60'}`}
+        style={{
+          left: outer.x * pixelsPerMm,
+          top: outer.y * pixelsPerMm,
+          width: outer.width * pixelsPerMm,
+          height: outer.height * pixelsPerMm,
+        }}
+      >
+        {!scene.photo && outer.width * pixelsPerMm > 70 && outer.height * pixelsPerMm > 30 && (
+          <span className="text-[13px] text-[#22293a]">Drop a photo</span>
+        )}
+      </button>
+    </>
+  )
+}
+
+/** The picture of a frame. The last one stays until the next has loaded, so that a change never flashes. */
+function Sprite({ scene, scale }: Omit<Props, 'index'>) {
+  const { piece, page } = useRoom()
+  const ratio = window.devicePixelRatio || 1
+  const { pixelsPerMm } = scale
+  const wanted = spritePicture(piece.id, page.id, scene.hash, pixelsPerMm * ratio)
+  const device = pixelsPerMm * ratio
+  const left = Math.floor(scene.cell.x * device)
+  const top = Math.floor(scene.cell.y * device)
+  const box = {
+    left: left / ratio,
+    top: top / ratio,
+    width: (Math.ceil((scene.cell.x + scene.cell.width) * device) - left) / ratio,
+    height: (Math.ceil((scene.cell.y + scene.cell.height) * device) - top) / ratio,
+  }
+  const [loaded, setLoaded] = useState<{ url: string; box: typeof box } | null>(null)
+  if (!scene.photo && !scene.words) return null
+  return (
+    <>
+      {loaded && loaded.url !== wanted && (
+        <img alt="" src={loaded.url} className="pointer-events-none absolute max-w-none" style={loaded.box} />
+      )}
+      <img
+        key={wanted}
+        alt=""
+        data-testid="sprite"
+        src={wanted}
+        onLoad={() => setLoaded({ url: wanted, box })}
+        className={`pointer-events-none absolute max-w-none ${loaded?.url === wanted || !loaded ? '' : 'opacity-0'}`}
+        style={box}
+      />
+    </>
+  )
+}
+
+function neighbour(rows: number, columns: number, index: number, [dx, dy]: [number, number]): number | undefined {
+  const column = (index % columns) + dx
+  const row = Math.floor(index / columns) + dy
+  return column < 0 || column >= columns || row < 0 || row >= rows ? undefined : row * columns + column
+}

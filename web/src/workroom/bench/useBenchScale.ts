@@ -1,0 +1,37 @@
+import { type RefObject, useLayoutEffect, useState } from 'react'
+import type { PageScene } from '../../api/client'
+
+export interface BenchScale {
+  /** Screen pixels (CSS) for each millimetre of the page. */
+  pixelsPerMm: number
+  /** Where the trim's top left corner lies in the bench, whole pixels, so that sprites meet the pixel grid. */
+  left: number
+  top: number
+}
+
+/** Room for the dimension lines on the left and above, and for air on the other sides. */
+const PADDING = { left: 92, top: 84, right: 36, bottom: 32 }
+
+/** The largest scale at which the page and its dimension lines fit the bench. */
+export function useBenchScale(bench: RefObject<HTMLElement | null>, scene: PageScene | undefined): BenchScale | null {
+  const [size, setSize] = useState<{ width: number; height: number } | null>(null)
+  useLayoutEffect(() => {
+    const element = bench.current
+    if (!element) return
+    const observer = new ResizeObserver(([entry]) => {
+      if (entry) setSize({ width: entry.contentRect.width, height: entry.contentRect.height })
+    })
+    observer.observe(element)
+    return () => observer.disconnect()
+  }, [bench])
+  if (!size || !scene) return null
+  const width = Math.max(80, size.width - PADDING.left - PADDING.right)
+  const height = Math.max(80, size.height - PADDING.top - PADDING.bottom)
+  const whole = { width: scene.widthMm + 2 * scene.bleedMm, height: scene.heightMm + 2 * scene.bleedMm }
+  const pixelsPerMm = Math.min(width / whole.width, height / whole.height)
+  return {
+    pixelsPerMm,
+    left: Math.round(PADDING.left + (width - scene.widthMm * pixelsPerMm) / 2),
+    top: Math.round(PADDING.top + (height - scene.heightMm * pixelsPerMm) / 2),
+  }
+}

@@ -1,0 +1,43 @@
+import { useQueryClient } from '@tanstack/react-query'
+import { useCallback } from 'react'
+import { Link } from 'react-router'
+import { ArrivingList, Choosers, FileDrop } from '../../light-table/Intake'
+import { useIntake } from '../../light-table/useIntake'
+import { Button } from '../../ui/Button'
+import { useRoom } from '../context'
+import { usesOf } from '../selection'
+import { Part } from './Part'
+import { PhotoTray } from './PhotoTray'
+
+export function GatherDrawer() {
+  const { piece, photos, handle } = useRoom()
+  const queries = useQueryClient()
+  const { reload } = handle
+  const arrived = useCallback(() => {
+    void reload()
+    void queries.invalidateQueries({ queryKey: ['photos', piece.id] })
+  }, [reload, queries, piece.id])
+  const { arriving, bring, clear } = useIntake(piece.id, arrived)
+  const uses = usesOf(piece)
+  const waiting = photos.filter(({ id }) => !uses.has(id)).length
+  return (
+    <FileDrop onFiles={bring} className="min-h-full">
+      <Part title="Bring in">
+        <Choosers onFiles={bring} />
+        <p className="text-[13px] leading-4 text-soft">Or drop files, folders or a ZIP here. Your originals are kept as they are.</p>
+        <ArrivingList arriving={arriving} onClear={clear} />
+      </Part>
+      <Part title={`${photos.length} photos, ${waiting} not placed`}>
+        <div className="flex flex-wrap gap-2">
+          <Link to={`/pieces/${piece.id}/light-table`} className="inline-flex h-8 items-center border border-line bg-paper px-3 font-semibold hover:border-woad">
+            Light table
+          </Link>
+          <Button disabled={waiting === 0} onClick={() => void handle.edit({ kind: 'flowPhotos' })}>
+            Flow in
+          </Button>
+        </div>
+        <PhotoTray />
+      </Part>
+    </FileDrop>
+  )
+}

@@ -1,0 +1,39 @@
+import { useQueryClient } from '@tanstack/react-query'
+import { Download, X } from 'lucide-react'
+import { client, data, type Make } from '../../api/client'
+import { IconButton } from '../../ui/Button'
+
+/** A file being made, with its progress, or made, to be saved. */
+export function MadeFile({ made }: { made: Make }) {
+  const queries = useQueryClient()
+  const busy = made.state === 'WAITING' || made.state === 'MAKING'
+  const cancel = async () => {
+    await data(client.POST('/api/makes/{id}/cancel', { params: { path: { id: made.id } } }))
+    await queries.invalidateQueries({ queryKey: ['makes', made.pieceId] })
+  }
+  return (
+    <li className="border border-line bg-paper p-2">
+      {made.state === 'DONE' && (
+        <a href={`/api/makes/${made.id}/file`} download className="flex gap-2 break-words text-woad hover:underline">
+          <Download size={18} className="mt-0.5 shrink-0" />
+          <span className="min-w-0">{made.fileName}</span>
+        </a>
+      )}
+      {busy && (
+        <div className="flex items-center gap-2">
+          <div className="min-w-0 flex-1">
+            <p role="status" className="truncate text-[13px]">
+              {made.request.kind}: {made.doing}, {Math.round(made.share * 100)} %
+            </p>
+            <progress className="h-2 w-full accent-woad" value={made.share} max={1} />
+          </div>
+          <IconButton name="Stop making this file" onClick={() => void cancel()}>
+            <X size={16} />
+          </IconButton>
+        </div>
+      )}
+      {made.state === 'FAILED' && <p className="border-l-2 border-madder pl-2">{made.request.kind} not made: {made.message}</p>}
+      {made.state === 'CANCELLED' && <p className="text-soft">{made.request.kind}: stopped by you</p>}
+    </li>
+  )
+}

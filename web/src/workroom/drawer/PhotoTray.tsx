@@ -1,0 +1,42 @@
+import { smallPicture } from '../../api/client'
+import { useDragging } from '../../drag/DragProvider'
+import { useRoom } from '../context'
+import { usesOf } from '../selection'
+
+/** The piece's photos, small: drag one onto a frame, or press it to place it in the selected or first empty frame. */
+export function PhotoTray() {
+  const { photos, piece, place } = useRoom()
+  const { start } = useDragging()
+  const uses = usesOf(piece)
+  if (photos.length === 0) {
+    return <p className="text-soft">No photos yet. Bring some in under Gather; they wait here to be placed.</p>
+  }
+  return (
+    <ul className="grid grid-cols-3 gap-1.5">
+      {photos.map((photo) => {
+        const count = uses.get(photo.id)?.length ?? 0
+        return (
+          <li key={photo.id} className="relative">
+            <button
+              aria-label={`Place ${photo.fileName}${count ? `, used ${count} times` : ', not used'}`}
+              title={photo.caption || photo.fileName}
+              className="block aspect-square w-full touch-pan-y overflow-hidden bg-mat"
+              onClick={() => place(photo.id)}
+              onPointerDown={(event) => {
+                if (event.pointerType === 'mouse') event.preventDefault()
+                start(event, { kind: 'photo', photo: photo.id }, smallPicture(photo.id))
+              }}
+            >
+              <img alt="" src={smallPicture(photo.id)} loading="lazy" draggable={false} className={`size-full object-cover ${count ? 'opacity-55' : ''}`} />
+            </button>
+            {count > 0 && (
+              <span className="pointer-events-none absolute right-0 bottom-0 bg-paper px-1 text-xs leading-4" aria-hidden>
+                {count}×
+              </span>
+            )}
+          </li>
+        )
+      })}
+    </ul>
+  )
+}

@@ -1,0 +1,48 @@
+import { type Page, pagePicture } from '../../api/client'
+import { useDragging } from '../../drag/DragProvider'
+import { useDropTarget } from '../../drag/useDropTarget'
+import { useRoom } from '../context'
+
+const HEIGHT_PX = 84
+const WIDEST_PX = 190
+
+/** A page in the run: press to lay it on the bench, drag it to another place. */
+export function RunPage({ page, index }: { page: Page; index: number }) {
+  const { piece, page: current, handle, select } = useRoom()
+  const { start } = useDragging()
+  const { over, properties } = useDropTarget(`page:${page.id}`, (cargo) => {
+    if (cargo.kind === 'page' && cargo.pageId !== page.id) void handle.edit({ kind: 'movePage', pageId: cargo.pageId, index })
+  })
+  const scene = handle.open?.scenes[page.id]
+  const { width, height } = piece.format
+  const scale = Math.min(HEIGHT_PX / height, WIDEST_PX / width)
+  const size = { width: Math.max(8, Math.round(width * scale)), height: Math.max(8, Math.round(height * scale)) }
+  const picture = scene && pagePicture(piece.id, page.id, scene.hash, Math.round(size.width * (window.devicePixelRatio || 1)))
+  const selected = page.id === current.id
+  return (
+    <div className="flex flex-col items-center px-px">
+      <button
+        {...properties}
+        aria-label={`Page ${index + 1}`}
+        aria-current={selected ? 'page' : undefined}
+        onClick={() => select({ kind: 'page', pageId: page.id })}
+        onKeyDown={(event) => {
+          const by = event.key === 'ArrowLeft' ? -1 : event.key === 'ArrowRight' ? 1 : 0
+          if (!by || !event.altKey) return
+          event.preventDefault()
+          const to = index + by
+          if (to >= 0 && to < piece.pages.length) void handle.edit({ kind: 'movePage', pageId: page.id, index: to })
+        }}
+        onPointerDown={(event) => {
+          if (event.pointerType === 'mouse') event.preventDefault()
+          if (picture) start(event, { kind: 'page', pageId: page.id, picture }, picture)
+        }}
+        className={`block bg-paper ${selected ? 'outline-2 outline-offset-2 outline-woad' : 'outline-1 outline-line hover:outline-woad'} ${over ? 'outline-3 outline-woad' : ''}`}
+        style={size}
+      >
+        {picture && <img alt="" src={picture} className="size-full" draggable={false} />}
+      </button>
+      <span className={`mt-1 text-[13px] leading-4 ${selected ? 'font-semibold text-woad' : 'text-soft'}`}>{index + 1}</span>
+    </div>
+  )
+}

@@ -1,0 +1,6 @@
+/** Which pages face each other: the first lies alone, then two and two. Places are counted from 0. */
+export function spreadsOf(pages: number): number[][] {
+  const spreads: number[][] = pages > 0 ? [[0]] : []
+  for (let left = 1; left < pages; left += 2) spreads.push(left + 1 < pages ? [left, left + 1] : [left])
+  return spreads
+}

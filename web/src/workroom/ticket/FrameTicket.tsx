@@ -1,0 +1,89 @@
+import { Crop as CropIcon, FlipHorizontal2, RotateCw, Trash2 } from 'lucide-react'
+import { type Crop, type Frame, type FrameScene, smallPicture } from '../../api/client'
+import { saySize } from '../../measure/units'
+import { Button, IconButton } from '../../ui/Button'
+import { NumberField } from '../../ui/NumberField'
+import { WeaveGauge } from '../../ui/WeaveGauge'
+import { useRoom } from '../context'
+import { MOST_ZOOM, turnedBy } from '../cropMath'
+import { CaptionField } from './CaptionField'
+
+/** A frame's ticket: its photo and sharpness, its place, its crop, its words. Every number is a field. */
+export function FrameTicket({ frame, scene }: { frame: Frame; scene: FrameScene }) {
+  const { piece, page, photos, handle, selection, select } = useRoom()
+  const { format } = piece
+  const photo = photos.find(({ id }) => id === frame.photo)
+  const at = { pageId: page.id, frameId: frame.id }
+  const index = page.frames.indexOf(frame)
+  const place = `row ${Math.floor(index / page.grid.columns) + 1}, column ${(index % page.grid.columns) + 1}`
+  const setCrop = (change: Partial<Crop>) => void handle.edit({ kind: 'setCrop', ...at, crop: { ...(scene.photo?.crop ?? frame.crop), ...change } })
+  const { crop } = frame
+  return (
+    <>
+      <h2 className="pt-3 pb-2 text-base font-semibold">
+        Frame {index + 1} <span className="font-normal text-soft">{place}</span>
+      </h2>
+      {photo && scene.photo ? (
+        <div className="flex gap-3 border-t border-line py-2">
+          <img alt="" src={smallPicture(photo.id)} className="size-16 shrink-0 object-cover" />
+          <div className="min-w-0">
+            <p className="truncate font-semibold" title={photo.fileName}>{photo.fileName}</p>
+            <p className="text-[13px] leading-4 text-soft">
+              {photo.width} × {photo.height} px
+            </p>
+            <WeaveGauge sharpness={scene.photo.sharpness} ppi={scene.photo.ppi} />
+          </div>
+        </div>
+      ) : (
+        <p className="border-t border-line py-2 text-soft">Empty. Drag a photo here from the drawer, or press one there.</p>
+      )}
+      <p className="flex justify-between border-t border-line py-1.5">
+        <span className="text-soft">Frame</span>
+        {saySize(scene.outer.width * 1000, scene.outer.height * 1000, format)}
+      </p>
+      {scene.photo && (
+        <section aria-label="Crop" className="border-t border-line py-2">
+          <div className="mb-2 flex items-center justify-between">
+            <h3 className="font-semibold">Crop</h3>
+            <div className="flex">
+              <IconButton name="Crop on the page (Enter)" aria-pressed={selection.cropping} className={selection.cropping ? 'bg-wash' : ''} onClick={() => select({ kind: 'crop', on: !selection.cropping })}>
+                <CropIcon size={17} />
+              </IconButton>
+              <IconButton name="Turn by a quarter" onClick={() => setCrop({ turnDegrees: turnedBy(crop, 90).turnDegrees })}>
+                <RotateCw size={17} />
+              </IconButton>
+              <IconButton name="Flip left to right" aria-pressed={crop.flipped} className={crop.flipped ? 'bg-wash' : ''} onClick={() => setCrop({ flipped: !crop.flipped })}>
+                <FlipHorizontal2 size={17} />
+              </IconButton>
+            </div>
+          </div>
+          <div role="radiogroup" aria-label="How the photo fits" className="mb-2 grid grid-cols-2">
+            {(['FILL', 'WHOLE'] as const).map((fit) => (
+              <button
+                key={fit}
+                role="radio"
+                aria-checked={crop.fit === fit}
+                onClick={() => setCrop({ fit })}
+                className={`h-8 border ${crop.fit === fit ? 'border-woad bg-wash font-semibold' : 'border-line bg-paper hover:border-woad'}`}
+              >
+                {fit === 'FILL' ? 'Fill' : 'Whole photo'}
+              </button>
+            ))}
+          </div>
+          <div className="grid grid-cols-2 gap-2">
+            <NumberField label="Zoom" suffix="%" value={crop.zoom * 100} min={100} max={MOST_ZOOM * 100} step={5} onCommit={(zoom) => setCrop({ zoom: zoom / 100, fit: 'FILL' })} />
+            <NumberField label="Turn" suffix="°" value={crop.turnDegrees} min={-180} max={180} decimals={1} onCommit={(turnDegrees) => setCrop({ turnDegrees })} />
+            <NumberField label="Centre across" suffix="%" value={scene.photo.crop.focusX * 100} min={0} max={100} decimals={1} onCommit={(x) => setCrop({ focusX: x / 100 })} />
+            <NumberField label="Centre down" suffix="%" value={scene.photo.crop.focusY * 100} min={0} max={100} decimals={1} onCommit={(y) => setCrop({ focusY: y / 100 })} />
+          </div>
+        </section>
+      )}
+      <CaptionField key={frame.caption} frame={frame} scene={scene} />
+      {scene.photo && (
+        <Button className="mt-3" onClick={() => void handle.edit({ kind: 'emptyFrame', ...at })}>
+          <Trash2 size={16} /> Empty this frame
+        </Button>
+      )}
+    </>
+  )
+}

@@ -1,0 +1,46 @@
+import { say, saySize } from '../../measure/units'
+import { useRoom } from '../context'
+import { FrameTicket } from './FrameTicket'
+
+/** In plain measures, what is selected: a frame, else the page. */
+export function Ticket() {
+  const { frame, frameScene } = useRoom()
+  return (
+    <aside aria-label="Ticket" className="flex flex-col overflow-y-auto border-l border-line px-4 pb-4">
+      {frame && frameScene ? <FrameTicket key={frame.id} frame={frame} scene={frameScene} /> : <PageTicket />}
+    </aside>
+  )
+}
+
+function PageTicket() {
+  const { piece, page, scene } = useRoom()
+  const { format } = piece
+  const filled = page.frames.filter(({ photo }) => photo).length
+  const cell = scene?.frames[0]?.cell
+  const rows: [string, string][] = [
+    ['Finished size', saySize(format.width, format.height, format)],
+    ['Bleed', format.bleed ? say(format.bleed, format) : 'none'],
+    ['Grid', `${page.grid.columns} across, ${page.grid.rows} down`],
+    ['Each cell', cell ? saySize(cell.width * 1000, cell.height * 1000, format) : '…'],
+    ['Gaps', page.grid.columnGap === page.grid.rowGap ? say(page.grid.rowGap, format) : `${say(page.grid.columnGap, format)}, ${say(page.grid.rowGap, format)}`],
+    ['Photos', `${filled} of ${page.frames.length} frames`],
+  ]
+  return (
+    <>
+      <h2 className="pt-3 pb-2 text-base font-semibold">
+        Page {piece.pages.indexOf(page) + 1} of {piece.pages.length}
+      </h2>
+      <dl>
+        {rows.map(([name, value]) => (
+          <div key={name} className="flex justify-between gap-3 border-t border-line py-1.5">
+            <dt className="text-soft">{name}</dt>
+            <dd className="text-right">{value}</dd>
+          </div>
+        ))}
+      </dl>
+      <p className="mt-3 border-t border-line pt-3 text-[13px] leading-5 text-soft">
+        Select a frame to set its crop and caption. Drag it onto another to swap. Press Enter or click twice to crop on the page.
+      </p>
+    </>
+  )
+}

@@ -1,0 +1,147 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
+import { client, data, type Edit, type PageScene, type Piece, type PieceAnswer, Problem, windowName } from '../api/client'
+import { useNotice } from '../ui/Notices'
+
+export interface OpenPiece {
+  piece: Piece
+  revision: number
+  undo?: string
+  redo?: string
+  scenes: Record<string, PageScene>
+}
+
+export interface PieceHandle {
+  open: OpenPiece | undefined
+  loadProblem: Problem | null
+  saving: boolean
+  /** Sends an edit; resolves to the problem if it was refused, after telling of it where no field does. */
+  edit: (edit: Edit, options?: { quiet?: boolean }) => Promise<Problem | null>
+  undo: () => void
+  redo: () => void
+  /** Shows what an edit would come to, without storing it; nothing ends the preview. */
+  preview: (edit: Edit | null) => void
+  reload: () => Promise<void>
+}
+
+const key = (pieceId: string) => ['piece', pieceId]
+
+const scenesById = (scenes: PageScene[]) => Object.fromEntries(scenes.map((scene) => [scene.pageId, scene]))
+
+function merged(before: OpenPiece | undefined, answer: PieceAnswer): OpenPiece {
+  const scenes = { ...before?.scenes, ...scenesById(answer.scenes) }
+  return { piece: answer.piece, revision: answer.revision, undo: answer.undo, redo: answer.redo, scenes }
+}
+
+/** One open piece: its state, and its edits, sent one after the other so that each is made on what the last one left. */
+export function usePiece(pieceId: string): PieceHandle {
+  const queries = useQueryClient()
+  const notice = useNotice()
+  const [waiting, setWaiting] = useState(0)
+  const [shown, setShown] = useState<{ piece: Piece; scenes: Record<string, PageScene> } | null>(null)
+  const line = useRef<Promise<unknown>>(Promise.resolve())
+  const previews = useRef(0)
+
+  const query = useQuery({
+    queryKey: key(pieceId),
+    queryFn: async () =>
+      merged(undefined, await data(client.GET('/api/pieces/{id}', { params: { path: { id: pieceId } } }))),
+    retry: false,
+  })
+
+  const reload = useCallback(() => queries.refetchQueries({ queryKey: key(pieceId) }), [queries, pieceId])
+
+  const inLine = useCallback(
+    (send: (revision: number) => Promise<PieceAnswer>): Promise<PieceAnswer | Problem> => {
+      setWaiting((count) => count + 1)
+      const run = async () => {
+        try {
+          const before = queries.getQueryData<OpenPiece>(key(pieceId))
+          const answer = await send(before?.revision ?? 0)
+          queries.setQueryData<OpenPiece>(key(pieceId), (now) => merged(now, answer))
+          previews.current++
+          setShown(null)
+          return answer
+        } catch (thrown) {
+          const problem = thrown instanceof Problem ? thrown : new Problem(String(thrown), 0)
+          if (problem.status === 409) await reload()
+          return problem
+        } finally {
+          setWaiting((count) => count - 1)
+        }
+      }
+      const result = line.current.then(run)
+      line.current = result
+      return result
+    },
+    [pieceId, queries, reload],
+  )
+
+  const path = useMemo(() => ({ id: pieceId }), [pieceId])
+  const edit = useCallback<PieceHandle['edit']>(
+    async (edit, options) => {
+      const answer = await inLine((revision) =>
+        data(client.POST('/api/pieces/{id}/edits', { params: { path }, body: { revision, edit, window: windowName } })),
+      )
+      if (!(answer instanceof Problem)) return null
+      if (!options?.quiet || answer.status !== 422) notice(answer.message, { tone: 'wrong' })
+      return answer
+    },
+    [inLine, notice, path],
+  )
+
+  const step = useCallback(
+    async (way: 'undo' | 'redo') => {
+      const answer = await inLine((revision) =>
+        data(client.POST(`/api/pieces/{id}/${way}`, { params: { path }, body: { revision, window: windowName } })),
+      )
+      if (answer instanceof Problem) notice(answer.message, { tone: answer.status === 422 ? 'plain' : 'wrong' })
+      else notice(`${way === 'undo' ? 'Undone' : 'Done again'}: ${answer.done ?? ''}`)
+    },
+    [inLine, notice, path],
+  )
+
+  const preview = useCallback(
+    (edit: Edit | null) => {
+      const turn = ++previews.current
+      if (!edit) {
+        setShown(null)
+        return
+      }
+      data(client.POST('/api/pieces/{id}/preview', { params: { path }, body: { revision: 0, edit } })).then(
+        (answer) => {
+          if (turn === previews.current) setShown({ piece: answer.piece, scenes: scenesById(answer.scenes) })
+        },
+        () => undefined,
+      )
+    },
+    [path],
+  )
+
+  useEffect(() => {
+    const events = new EventSource(`/api/pieces/${pieceId}/events`)
+    events.addEventListener('changed', (event) => {
+      const change = JSON.parse((event as MessageEvent<string>).data) as { revision: number; window?: string }
+      const known = queries.getQueryData<OpenPiece>(key(pieceId))
+      if (change.window === windowName || !known || change.revision <= known.revision) return
+      void reload().then(() => notice('This piece was changed in another window. You see it as it is now.'))
+    })
+    return () => events.close()
+  }, [pieceId, queries, notice, reload])
+
+  const open = useMemo(() => {
+    if (!query.data || !shown) return query.data
+    return { ...query.data, piece: shown.piece, scenes: { ...query.data.scenes, ...shown.scenes } }
+  }, [query.data, shown])
+
+  return {
+    open,
+    loadProblem: query.error instanceof Problem ? query.error : null,
+    saving: waiting > 0,
+    edit,
+    undo: useCallback(() => void step('undo'), [step]),
+    redo: useCallback(() => void step('redo'), [step]),
+    preview,
+    reload,
+  }
+}
