@@ -9,7 +9,7 @@ import org.apache.commons.numbers.fraction.BigFraction;
  *
  * <p>Grammar: sums of products of numbers, lengths and brackets, by recursive descent with one character of look-ahead.
  * {@code *}, {@code x} and {@code ×} multiply. Each value carries its power of length, so {@code 3cm*2cm} and
- * {@code 5/2mm + 1} are refused with the reason. A text without any unit is in the field's own unit. Values are exact
+ * {@code 5/(2mm)} are refused with the reason. A text without any unit is in the field's own unit. Values are exact
  * fractions until the end, where they are rounded once to a whole micrometre. Cost: linear in the text.
  */
 public final class LengthSum {

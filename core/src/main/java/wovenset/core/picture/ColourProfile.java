@@ -13,6 +13,9 @@ import java.awt.image.Raster;
 import java.awt.image.WritableRaster;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import org.bytedeco.opencv.opencv_core.Mat;
 import org.jspecify.annotations.Nullable;
 
@@ -22,7 +25,12 @@ import org.jspecify.annotations.Nullable;
  */
 final class ColourProfile {
     private static final int STRIP_ROWS = 128;
-    private static final int MOST_HEADER_TEXT = 8000;
+    /** Sample colours, and how far a conversion may move them (of 1) for the profile to count as sRGB itself. */
+    private static final float[][] SAMPLES = {{1, 0, 0}, {0, 1, 0}, {0, 0, 1}, {0.5f, 0.5f, 0.5f}, {0.1f, 0.2f, 0.3f}, {0.8f, 0.4f, 0.6f}};
+    private static final float SAME = 2 / 255f;
+    /** A person's photos carry few different profiles, so what was found of the last ones is kept. */
+    private static final int MOST_KEPT = 64;
+    private static final Map<String, Optional<ICC_Profile>> KEPT = new ConcurrentHashMap<>();
 
     private final ICC_Profile profile;
 
@@ -38,21 +46,36 @@ final class ColourProfile {
             case WEBP -> webp(file);
             default -> null;
         };
-        if (bytes == null || isStandard(bytes)) {
+        if (bytes == null) {
             return null;
         }
+        if (KEPT.size() >= MOST_KEPT) {
+            KEPT.clear();
+        }
+        return KEPT.computeIfAbsent(new String(bytes, StandardCharsets.ISO_8859_1), key -> usable(bytes)).map(ColourProfile::new).orElse(null);
+    }
+
+    private static Optional<ICC_Profile> usable(byte[] bytes) {
         try {
             ICC_Profile profile = ICC_Profile.getInstance(bytes);
-            return profile.getColorSpaceType() == ColorSpace.TYPE_RGB ? new ColourProfile(profile) : null;
+            return profile.getColorSpaceType() == ColorSpace.TYPE_RGB && !isStandard(profile) ? Optional.of(profile) : Optional.empty();
         } catch (IllegalArgumentException | CMMException e) {
-            return null;
+            return Optional.empty();
         }
     }
 
-    /** Common profiles of sRGB name it in their description; converting from them would only cost time. */
-    static boolean isStandard(byte[] profile) {
-        String text = new String(profile, 0, Math.min(profile.length, MOST_HEADER_TEXT), StandardCharsets.ISO_8859_1);
-        return text.contains("sRGB") || text.contains("s\0R\0G\0B");
+    /** Whether converting from the profile would only cost time: it leaves sample colours where they are. */
+    private static boolean isStandard(ICC_Profile profile) {
+        ICC_ColorSpace space = new ICC_ColorSpace(profile);
+        for (float[] sample : SAMPLES) {
+            float[] standard = space.toRGB(sample);
+            for (int i = 0; i < 3; i++) {
+                if (Math.abs(standard[i] - sample[i]) > SAME) {
+                    return false;
+                }
+            }
+        }
+        return true;
     }
 
     private static byte @Nullable [] webp(byte[] file) {

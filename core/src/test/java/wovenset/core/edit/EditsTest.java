@@ -1,0 +1,245 @@
+package wovenset.core.edit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static wovenset.core.testing.Pieces.grid;
+import static wovenset.core.testing.Pieces.mm;
+import static wovenset.core.testing.Pieces.photo;
+import static wovenset.core.testing.Pieces.piece;
+import static wovenset.core.testing.Pieces.placed;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Supplier;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.api.Test;
+import wovenset.core.measure.Length;
+import wovenset.core.piece.Crop;
+import wovenset.core.piece.Dress;
+import wovenset.core.piece.Frame;
+import wovenset.core.piece.Grid;
+import wovenset.core.piece.Page;
+import wovenset.core.piece.PhotoId;
+import wovenset.core.piece.Piece;
+import wovenset.core.testing.Pieces;
+
+class EditsTest {
+    private final Supplier<UUID> ids = () -> UUID.randomUUID();
+    private final Edits edits = new Edits(Pieces.facts(), ids);
+
+    private Piece apply(Piece piece, Edit edit) {
+        return edits.apply(piece, edit).piece();
+    }
+
+    private void checkRefused(Piece piece, Edit edit, String field, String reason) {
+        assertThatThrownBy(() -> edits.apply(piece, edit)).isInstanceOfSatisfying(EditRefusedException.class, e -> {
+            assertThat(e.field()).isEqualTo(field);
+            assertThat(e.getMessage().replace('\u2009', ' ')).contains(reason);
+        });
+    }
+
+    private static Page first(Piece piece) {
+        return piece.pages().get(0);
+    }
+
+    private static List<@Nullable PhotoId> shown(Piece piece) {
+        return piece.pages().stream().flatMap(page -> page.frames().stream()).map(Frame::photo).toList();
+    }
+
+    @Test
+    void placingAPhotoGathersItAndBringsItsWords() {
+        Piece before = piece(grid(1, 2, 10, 5), 1);
+        Outcome outcome = edits.apply(before, new Edit.PlacePhoto(first(before).id(), first(before).frames().get(1).id(), photo(7)));
+        assertThat(shown(outcome.piece())).containsExactly(null, photo(7));
+        assertThat(outcome.piece().photos()).containsExactly(photo(7));
+        assertThat(first(outcome.piece()).frames().get(1).caption()).isEqualTo("words of 7");
+        assertThat(outcome.name()).isEqualTo("Place a photo");
+        assertThat(shown(before)).as("the piece before is not touched").containsOnlyNulls();
+    }
+
+    @Test
+    void placingAnotherPhotoCentresItAndKeepsTheFrame() {
+        Piece one = placed(piece(grid(1, 1, 10, 5), 1), photo(1));
+        Frame frame = first(one).frames().get(0);
+        Piece cropped = apply(one, new Edit.SetCrop(first(one).id(), frame.id(), Pieces.crop(0.2, 0.3, 2, 5)));
+        Piece replaced = apply(cropped, new Edit.PlacePhoto(first(one).id(), frame.id(), photo(2)));
+        assertThat(first(replaced).frames().get(0)).isEqualTo(new Frame(frame.id(), photo(2), Crop.CENTRED, "words of 2"));
+        assertThat(replaced.photos()).containsExactly(photo(1), photo(2));
+    }
+
+    @Test
+    void swappingTakesCropAndWordsAlongAndIsItsOwnInverse() {
+        Piece before = placed(piece(grid(1, 2, 10, 5), 1), photo(1), photo(2));
+        Page page = first(before);
+        UUID a = page.frames().get(0).id();
+        UUID b = page.frames().get(1).id();
+        Piece cropped = apply(before, new Edit.SetCrop(page.id(), a, Pieces.crop(0.4, 0.5, 3, 10)));
+        Piece swapped = apply(cropped, new Edit.SwapFrames(page.id(), a, page.id(), b));
+        assertThat(shown(swapped)).containsExactly(photo(2), photo(1));
+        assertThat(first(swapped).frames().get(1).crop()).isEqualTo(Pieces.crop(0.4, 0.5, 3, 10));
+        assertThat(first(swapped).frames().get(1).caption()).isEqualTo("words of 1");
+        assertThat(apply(swapped, new Edit.SwapFrames(page.id(), b, page.id(), a))).isEqualTo(cropped);
+    }
+
+    @Test
+    void swapsBetweenPages() {
+        Piece before = placed(piece(grid(1, 1, 10, 5), 2), photo(1));
+        Page other = before.pages().get(1);
+        Piece swapped = apply(before, new Edit.SwapFrames(first(before).id(), first(before).frames().get(0).id(), other.id(), other.frames().get(0).id()));
+        assertThat(shown(swapped)).containsExactly(null, photo(1));
+    }
+
+    @Test
+    void photosFlowInReadingOrderIntoEmptyFramesAndOntoNewPages() {
+        Piece before = placed(piece(grid(2, 2, 10, 5), 1), photo(9));
+        List<PhotoId> many = IntStream.range(0, 6).mapToObj(Pieces::photo).toList();
+        Piece gathered = apply(before, new Edit.AddPhotos(many));
+        Piece flowed = apply(gathered, new Edit.FlowPhotos());
+        assertThat(shown(flowed)).containsExactly(photo(9), photo(0), photo(1), photo(2), photo(3), photo(4), photo(5), null);
+        assertThat(flowed.pages()).hasSize(2);
+        assertThat(flowed.pages().get(1).grid()).isEqualTo(first(before).grid());
+        assertThat(apply(flowed, new Edit.FlowPhotos())).as("flowing again places nothing twice").isEqualTo(flowed);
+    }
+
+    @Test
+    void theSamePhotoTwiceIsOnePhoto() {
+        Piece piece = apply(piece(grid(1, 1, 10, 5), 1), new Edit.AddPhotos(List.of(photo(1), photo(2), photo(1))));
+        assertThat(apply(piece, new Edit.AddPhotos(List.of(photo(2)))).photos()).containsExactly(photo(1), photo(2));
+    }
+
+    @Test
+    void takingAPhotoOutEmptiesItsFrames() {
+        Piece before = placed(piece(grid(1, 3, 10, 5), 1), photo(1), photo(2), photo(1));
+        Piece after = apply(before, new Edit.RemovePhotos(List.of(photo(1))));
+        assertThat(shown(after)).containsExactly(null, photo(2), null);
+        assertThat(after.photos()).containsExactly(photo(2));
+    }
+
+    @Test
+    void anOrderNamesEachPhotoOnce() {
+        Piece piece = apply(piece(grid(1, 1, 10, 5), 1), new Edit.AddPhotos(List.of(photo(1), photo(2))));
+        assertThat(apply(piece, new Edit.OrderPhotos(List.of(photo(2), photo(1)))).photos()).containsExactly(photo(2), photo(1));
+        checkRefused(piece, new Edit.OrderPhotos(List.of(photo(2))), "photos", "each photo of the piece once");
+        checkRefused(piece, new Edit.OrderPhotos(List.of(photo(2), photo(2))), "photos", "each photo of the piece once");
+    }
+
+    @Test
+    void fewerCellsDropEmptyFramesFirstAndKeepThePhotosInOrder() {
+        Piece before = placed(piece(grid(2, 3, 10, 5), 1), photo(1), photo(2), photo(3));
+        Page page = first(before);
+        Piece gap = apply(before, new Edit.EmptyFrame(page.id(), page.frames().get(1).id()));
+        Piece smaller = apply(gap, new Edit.SetGrid(page.id(), grid(1, 2, 10, 5)));
+        assertThat(shown(smaller)).containsExactly(photo(1), photo(3));
+        Piece one = apply(smaller, new Edit.SetGrid(page.id(), grid(1, 1, 10, 5)));
+        assertThat(shown(one)).containsExactly(photo(1));
+        assertThat(one.photos()).as("what has no cell waits in the drawer").containsExactly(photo(1), photo(2), photo(3));
+    }
+
+    @Test
+    void aGridForEveryPage() {
+        Piece changed = apply(piece(grid(1, 1, 10, 5), 3), new Edit.SetGrid(null, grid(2, 2, 12, 4)));
+        assertThat(changed.pages()).extracting(Page::grid).containsOnly(grid(2, 2, 12, 4));
+        assertThat(changed.pages()).allSatisfy(page -> assertThat(page.frames()).hasSize(4));
+    }
+
+    @Test
+    void sizesThePageFromItsCells() {
+        Piece before = piece(grid(1, 1, 10, 5), 1);
+        Grid cells = grid(4, 5, 25.4, 6.35).withCell(new Grid.CellSize(Length.ofInches(7), Length.ofInches(5)));
+        Piece after = apply(before, new Edit.SizeFromCells(first(before).id(), cells));
+        assertThat(after.format().width()).isEqualTo(Length.ofInches(38));
+        assertThat(after.format().height()).isEqualTo(Length.ofInches(22.75));
+        checkRefused(before, new Edit.SizeFromCells(first(before).id(), grid(1, 1, 10, 5)), "cell", "cell's size first");
+    }
+
+    @Test
+    void sizesAndDressThatLeaveNoPictureAreRefused() {
+        Piece piece = piece(grid(4, 4, 10, 5), 2);
+        var format = piece.format();
+        checkRefused(piece, new Edit.SetFormat(format.withSize(mm(2), mm(100))), "width", "5 mm to 5000 mm");
+        checkRefused(piece, new Edit.SetFormat(format.withSize(mm(100), mm(6000))), "height", "5 mm to 5000 mm");
+        checkRefused(piece, new Edit.SetFormat(format.withSize(mm(20), mm(100))), "margins", "Page 1: The margins take 20 mm");
+        Dress dress = piece.dress();
+        checkRefused(piece, new Edit.SetDress(new Dress(dress.pageColour(), dress.borderColour(), mm(25), mm(0), dress.captions())),
+                "borderWidth", "leave no room");
+        checkRefused(piece, new Edit.SetDress(new Dress(dress.pageColour(), dress.borderColour(), mm(-1), mm(0), dress.captions())),
+                "borderWidth", "between nothing and 100 mm");
+        checkRefused(piece, new Edit.SetDress(new Dress(dress.pageColour(), dress.borderColour(), mm(0), mm(0),
+                new wovenset.core.piece.CaptionStyle(wovenset.core.piece.CaptionStyle.Show.BELOW, "Alegreya", 144, dress.borderColour(), 4))),
+                "captions", "leave no room for the photo");
+        checkRefused(piece, new Edit.SetDress(new Dress(dress.pageColour(), dress.borderColour(), mm(0), mm(0),
+                new wovenset.core.piece.CaptionStyle(wovenset.core.piece.CaptionStyle.Show.BELOW, "Comic", 10, dress.borderColour(), 1))),
+                "typeface", "Typefaces at hand: Alegreya");
+    }
+
+    @Test
+    void pagesAreAddedCopiedMovedAndDeleted() {
+        Piece before = placed(piece(grid(1, 2, 10, 5), 2), photo(1));
+        UUID a = first(before).id();
+        UUID b = before.pages().get(1).id();
+        Piece added = apply(before, new Edit.AddPage(a));
+        assertThat(added.pages()).hasSize(3).element(1).satisfies(page -> assertThat(page.frames()).allMatch(frame -> frame.photo() == null));
+        Piece copied = apply(before, new Edit.CopyPage(a));
+        assertThat(shown(copied)).containsExactly(photo(1), null, photo(1), null, null, null);
+        assertThat(copied.pages()).flatExtracting(Page::frames).extracting(Frame::id).doesNotHaveDuplicates();
+        assertThat(apply(before, new Edit.MovePage(b, 0)).pages()).extracting(Page::id).containsExactly(b, a);
+        assertThat(apply(before, new Edit.DeletePage(a)).pages()).extracting(Page::id).containsExactly(b);
+        checkRefused(before, new Edit.MovePage(b, 2), "index", "places 1 to 2");
+        checkRefused(apply(before, new Edit.DeletePage(a)), new Edit.DeletePage(b), "pageId", "at least one page");
+    }
+
+    @Test
+    void whatIsNoLongerThereIsRefusedByName() {
+        Piece piece = piece(grid(1, 1, 10, 5), 1);
+        UUID gone = UUID.randomUUID();
+        checkRefused(piece, new Edit.SetCaption(gone, gone, "x"), "pageId", "no longer in the piece");
+        checkRefused(piece, new Edit.SetCaption(first(piece).id(), gone, "x"), "frameId", "no longer on the page");
+        Edits strangers = new Edits(photo -> Optional.empty(), ids);
+        assertThatThrownBy(() -> strangers.apply(piece, new Edit.AddPhotos(List.of(photo(1))))).hasMessageContaining("not stored");
+        assertThatThrownBy(() -> strangers.apply(piece, new Edit.PlacePhoto(first(piece).id(), first(piece).frames().get(0).id(), photo(1))))
+                .hasMessageContaining("not stored");
+    }
+
+    @Test
+    void namesAndCaptionsAreHeldToTheirLength() {
+        Piece piece = piece(grid(1, 1, 10, 5), 1);
+        UUID page = first(piece).id();
+        UUID frame = first(piece).frames().get(0).id();
+        assertThat(apply(piece, new Edit.RenamePiece("  The kite summer ")).name()).isEqualTo("The kite summer");
+        assertThat(apply(piece, new Edit.RenamePiece("🪁".repeat(120))).name()).hasSize(240);
+        checkRefused(piece, new Edit.RenamePiece("🪁".repeat(121)), "name", "at most 120 characters");
+        checkRefused(piece, new Edit.RenamePiece(" \t "), "name", "needs a name");
+        checkRefused(piece, new Edit.RenamePiece("two\nlines"), "name", "one line");
+        assertThat(first(apply(piece, new Edit.SetCaption(page, frame, " a\nb "))).frames().get(0).caption()).isEqualTo("a\nb");
+        checkRefused(piece, new Edit.SetCaption(page, frame, "x".repeat(501)), "caption", "at most 500");
+    }
+
+    @Test
+    void everyKindOfEditHasARuleAndAName() {
+        Piece piece = placed(piece(grid(1, 2, 10, 5), 2), photo(1));
+        Page page = first(piece);
+        UUID frame = page.frames().get(0).id();
+        List<Edit> all = List.of(new Edit.RenamePiece("n"), new Edit.SetFormat(piece.format()), new Edit.SetDress(piece.dress()),
+                new Edit.AddPhotos(List.of(photo(2))), new Edit.RemovePhotos(List.of(photo(1))), new Edit.OrderPhotos(piece.photos()),
+                new Edit.SetGrid(page.id(), page.grid()), new Edit.FlowPhotos(), new Edit.PlacePhoto(page.id(), frame, photo(1)),
+                new Edit.SizeFromCells(page.id(), page.grid().withCell(new Grid.CellSize(mm(50), mm(50)))),
+                new Edit.EmptyFrame(page.id(), frame), new Edit.SwapFrames(page.id(), frame, page.id(), frame),
+                new Edit.SetCrop(page.id(), frame, Crop.CENTRED), new Edit.SetCaption(page.id(), frame, "c"), new Edit.AddPage(page.id()),
+                new Edit.CopyPage(page.id()), new Edit.DeletePage(page.id()), new Edit.MovePage(page.id(), 1));
+        assertThat(all).extracting(Object::getClass).map(Class::getSimpleName)
+                .containsExactlyInAnyOrder(java.util.Arrays.stream(Edit.class.getPermittedSubclasses()).map(Class::getSimpleName).toArray(String[]::new));
+        assertThat(all).allSatisfy(edit -> assertThat(edits.apply(piece, edit).name()).isNotBlank());
+    }
+
+    @Test
+    void aNewPieceSuitsItsProportion() {
+        assertThat(first(NewPiece.start("a", Pieces.format(297, 210), mm(10), ids)).grid().columns()).isEqualTo(2);
+        assertThat(first(NewPiece.start("a", Pieces.format(600, 200), mm(10), ids)).grid().columns()).isEqualTo(3);
+        assertThat(first(NewPiece.start("a", Pieces.format(200, 600), mm(10), ids)).grid().rows()).isEqualTo(3);
+        assertThat(NewPiece.start("a", Pieces.format(20, 20), mm(1), ids).dress().captions().bandMm()).isZero();
+        assertThatThrownBy(() -> NewPiece.start("a", Pieces.format(100, 100), mm(60), ids)).hasMessageContaining("nothing is left");
+        assertThatThrownBy(() -> NewPiece.start("", Pieces.format(100, 100), mm(6), ids)).hasMessageContaining("needs a name");
+    }
+}

@@ -1,0 +1,47 @@
+package wovenset.core.measure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import org.junit.jupiter.api.Test;
+
+class LengthTest {
+    @Test
+    void roundsHalvesAwayFromZero() {
+        assertThat(Length.ofMm(0.0005)).isEqualTo(new Length(1));
+        assertThat(Length.ofMm(-0.0005)).isEqualTo(new Length(-1));
+        assertThat(Length.ofMm(0.00049)).isEqualTo(Length.ZERO);
+        assertThat(Length.ofInches(8.5)).isEqualTo(new Length(215_900));
+    }
+
+    @Test
+    void overflowIsAnErrorAndNotAShortPage() {
+        assertThatThrownBy(() -> new Length(Long.MAX_VALUE).plus(new Length(1))).isInstanceOf(ArithmeticException.class);
+        assertThatThrownBy(() -> new Length(Long.MAX_VALUE).times(2)).isInstanceOf(ArithmeticException.class);
+    }
+
+    @Test
+    void saysLengthsInEachUnitWithAThinSpace() {
+        Length length = Length.ofInches(7);
+        assertThat(LengthUnit.IN.format(length, Resolution.PRINT)).isEqualTo("7\u2009in");
+        assertThat(LengthUnit.MM.format(length, Resolution.PRINT)).isEqualTo("177.8\u2009mm");
+        assertThat(LengthUnit.CM.format(length, Resolution.PRINT)).isEqualTo("17.78\u2009cm");
+        assertThat(LengthUnit.PT.format(length, Resolution.PRINT)).isEqualTo("504\u2009pt");
+        assertThat(LengthUnit.PX.format(length, Resolution.PRINT)).isEqualTo("2100\u2009px");
+        assertThat(LengthUnit.CM.format(Length.ofMm(100), Resolution.PRINT)).isEqualTo("10\u2009cm");
+    }
+
+    @Test
+    void aPixelNeedsAResolutionThatMakesSense() {
+        assertThat(new Resolution(254).pixels(Length.ofMm(10))).isEqualTo(100);
+        assertThat(Resolution.PRINT.pixels(Length.ZERO)).isEqualTo(1);
+        assertThatThrownBy(() -> new Resolution(0)).hasMessageContaining("between 1 and 4800");
+        assertThatThrownBy(() -> new Resolution(Double.NaN)).hasMessageContaining("between 1 and 4800");
+    }
+
+    @Test
+    void commonSizesAreUprightAndNamedOnce() {
+        assertThat(FinishedSize.COMMON).allSatisfy(size -> assertThat(size.width()).isLessThanOrEqualTo(size.height()));
+        assertThat(FinishedSize.COMMON).extracting(FinishedSize::id).doesNotHaveDuplicates();
+    }
+}

@@ -1,0 +1,304 @@
+package wovenset.core.output;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+import static wovenset.core.testing.Pieces.grid;
+import static wovenset.core.testing.Pieces.mm;
+import static wovenset.core.testing.Pieces.photo;
+import static wovenset.core.testing.Pieces.piece;
+import static wovenset.core.testing.Pieces.placed;
+
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.Collections;
+import java.util.List;
+import java.util.stream.IntStream;
+import java.util.zip.ZipFile;
+import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import wovenset.core.measure.Resolution;
+import wovenset.core.output.MakeRequest.Extent;
+import wovenset.core.output.MakeRequest.Ground;
+import wovenset.core.output.MakeRequest.Kind;
+import wovenset.core.piece.CaptionStyle;
+import wovenset.core.piece.Crop;
+import wovenset.core.piece.Dress;
+import wovenset.core.piece.Piece;
+import wovenset.core.piece.Rgb;
+import wovenset.core.testing.Likeness;
+import wovenset.core.testing.TestPhotos;
+
+class PieceMakerTest {
+    private static final Clock CLOCK = Clock.fixed(Instant.parse("2026-08-03T10:00:00Z"), ZoneOffset.UTC);
+
+    @TempDir
+    Path folder;
+
+    private Folder photos;
+    private PieceMaker maker;
+    private byte[] jpeg;
+
+    @BeforeEach
+    void photos() {
+        jpeg = TestPhotos.withExif(TestPhotos.jpeg(900, 600, 1), 6, "2026:07:11 10:12:05", "secret words");
+        photos = new Folder(folder).with(photo(1), jpeg).with(photo(2), TestPhotos.jpeg(800, 800, 2))
+                .with(photo(3), TestPhotos.file(TestPhotos.scene(700, 500, 3), "png"));
+        maker = new PieceMaker(photos.resolver(), photos, CLOCK);
+    }
+
+    /** Three photos (one turned by the camera, one PNG) with captions, a border, round corners, a turn and a flip. */
+    private static Piece sample(int pages) {
+        Piece piece = placed(piece(grid(1, 3, 12, 6), 1), photo(1), photo(2), photo(3));
+        Crop turned = new Crop(0.4, 0.5, 1.3, 7, true, Crop.Fit.FILL);
+        var page = piece.pages().get(0);
+        piece = piece.mapPage(page.id(), p -> p.mapFrame(page.frames().get(1).id(), frame -> frame.withCrop(turned).withCaption("Grounded, quite fine")));
+        piece = piece.withDress(new Dress(new Rgb("#f5f1e8"), new Rgb("#22293a"), mm(1.5), mm(6),
+                new CaptionStyle(CaptionStyle.Show.BELOW, "Alegreya", 14, new Rgb("#a4373a"), 1)));
+        return piece.withPages(Collections.nCopies(pages, piece.pages().get(0)));
+    }
+
+    private static MakeRequest request(Kind kind, int pages, double ppi) {
+        return new MakeRequest(kind, IntStream.range(0, pages).boxed().toList(), new Resolution(ppi), 95, Ground.PAGE_COLOUR, Extent.TRIM);
+    }
+
+    private PieceMaker.Made make(Piece piece, MakeRequest request) throws IOException {
+        return maker.make(piece, request, folder, new Listening());
+    }
+
+    private static class Listening implements MakeProgress {
+        double last;
+
+        @Override
+        public void done(double share, String doing) {
+            assertThat(share).isBetween(last, 1.0);
+            last = share;
+        }
+
+        @Override
+        public boolean cancelled() {
+            return false;
+        }
+    }
+
+    @Test
+    void pdfBoxesAreRightToAHundredthOfAMillimetre() throws IOException {
+        PieceMaker.Made made = make(sample(2), request(Kind.PDF, 2, 300));
+        assertThat(made.name()).isEqualTo("Kites, 2 pages.pdf");
+        try (PDDocument document = Loader.loadPDF(made.file().toFile())) {
+            assertThat(document.getNumberOfPages()).isEqualTo(2);
+            PDPage page = document.getPage(0);
+            checkBox(page.getMediaBox(), 0, 0, 306, 206);
+            checkBox(page.getBleedBox(), 0, 0, 306, 206);
+            checkBox(page.getTrimBox(), 3, 3, 300, 200);
+            assertThat(document.getDocumentInformation().getTitle()).isEqualTo("Kites");
+        }
+    }
+
+    private static void checkBox(PDRectangle box, double left, double bottom, double width, double height) {
+        double mm = 25.4 / 72;
+        assertThat(box.getLowerLeftX() * mm).isCloseTo(left, within(0.01));
+        assertThat(box.getLowerLeftY() * mm).isCloseTo(bottom, within(0.01));
+        assertThat(box.getWidth() * mm).isCloseTo(width, within(0.01));
+        assertThat(box.getHeight() * mm).isCloseTo(height, within(0.01));
+    }
+
+    @Test
+    void pdfWordsAreTextInEmbeddedSubsets() throws IOException {
+        try (PDDocument document = Loader.loadPDF(make(sample(1), request(Kind.PDF, 1, 300)).file().toFile())) {
+            assertThat(new PDFTextStripper().getText(document)).contains("Grounded, quite fine").contains("words of 1");
+            PDFormXObject form = form(document.getPage(0));
+            List<PDFont> fonts = new java.util.ArrayList<>();
+            for (COSName name : form.getResources().getFontNames()) {
+                fonts.add(form.getResources().getFont(name));
+            }
+            assertThat(fonts).isNotEmpty().allSatisfy(font -> {
+                assertThat(font.isEmbedded()).isTrue();
+                assertThat(font.getName()).matches("[A-Z]{6}\\+Alegreya.*");
+            });
+        }
+    }
+
+    private static PDFormXObject form(PDPage page) throws IOException {
+        return (PDFormXObject) page.getResources().getXObject(page.getResources().getXObjectNames().iterator().next());
+    }
+
+    @Test
+    void unadjustedJpegsGoInOnceWithTheirDataUntouchedAndNothingTheCameraTold() throws IOException {
+        try (PDDocument document = Loader.loadPDF(make(sample(2), request(Kind.PDF, 2, 300)).file().toFile())) {
+            PDFormXObject form = form(document.getPage(0));
+            byte[] scan = java.util.Arrays.copyOfRange(jpeg, lastIndexOf(jpeg, 0xDA), jpeg.length - 2);
+            int untouched = 0;
+            for (COSName name : form.getResources().getXObjectNames()) {
+                PDImageXObject image = (PDImageXObject) form.getResources().getXObject(name);
+                byte[] raw = image.getCOSObject().createRawInputStream().readAllBytes();
+                String text = new String(raw, StandardCharsets.ISO_8859_1);
+                assertThat(text).doesNotContain("Exif", "secret words", "SECRET-PLACE");
+                if (text.contains(new String(scan, StandardCharsets.ISO_8859_1))) {
+                    assertThat(image.getWidth()).as("stored as the camera held it").isEqualTo(900);
+                    untouched++;
+                }
+            }
+            assertThat(untouched).isEqualTo(1);
+            PDFormXObject second = form(document.getPage(1));
+            assertThat(keys(second)).as("both pages share the objects of the JPEGs").containsAnyElementsOf(keys(form));
+        }
+    }
+
+    private static List<Object> keys(PDFormXObject form) throws IOException {
+        List<Object> objects = new java.util.ArrayList<>();
+        for (COSName name : form.getResources().getXObjectNames()) {
+            objects.add(form.getResources().getXObject(name).getCOSObject());
+        }
+        return objects;
+    }
+
+    private static int lastIndexOf(byte[] file, int marker) {
+        for (int i = file.length - 2; i >= 0; i--) {
+            if ((file[i] & 255) == 0xFF && (file[i + 1] & 255) == marker) {
+                return i;
+            }
+        }
+        throw new IllegalArgumentException();
+    }
+
+    @Test
+    void pdfAndPngOfAPageAgree() throws IOException, InterruptedException {
+        Piece piece = sample(1);
+        Path pdf = make(piece, request(Kind.PDF, 1, 150)).file();
+        BufferedImage png = ImageIO.read(make(piece, new MakeRequest(Kind.PNG, List.of(0), new Resolution(150), 95, Ground.PAGE_COLOUR, Extent.BLEED))
+                .file().toFile());
+        Path rendered = folder.resolve("rendered");
+        Process process = new ProcessBuilder("pdftoppm", "-png", "-r", "150", "-singlefile", "-scale-to-x", String.valueOf(png.getWidth()),
+                "-scale-to-y", String.valueOf(png.getHeight()), pdf.toString(), rendered.toString()).inheritIO().start();
+        assertThat(process.waitFor()).isZero();
+        BufferedImage other = ImageIO.read(folder.resolve("rendered.png").toFile());
+        assertThat(Likeness.of(png, other)).isGreaterThanOrEqualTo(0.98);
+    }
+
+    @Test
+    void imagesCarrySizeResolutionAndProfile() throws IOException {
+        PieceMaker.Made jpg = make(sample(1), request(Kind.JPEG, 1, 254));
+        assertThat(jpg.name()).isEqualTo("Kites, page 1, 3000 x 2000 px.jpg");
+        byte[] file = Files.readAllBytes(jpg.file());
+        assertThat(new String(file, 6, 4, StandardCharsets.US_ASCII)).isEqualTo("JFIF");
+        assertThat(file[13]).as("dots an inch").isEqualTo((byte) 1);
+        assertThat((file[14] & 255) << 8 | file[15] & 255).isEqualTo(254);
+        assertThat(new String(file, StandardCharsets.ISO_8859_1)).contains("ICC_PROFILE").doesNotContain("Exif");
+        BufferedImage image = ImageIO.read(jpg.file().toFile());
+        assertThat(image.getWidth()).isEqualTo(3000);
+        assertThat(image.getHeight()).isEqualTo(2000);
+
+        PieceMaker.Made png = make(sample(1), request(Kind.PNG, 1, 254));
+        String text = new String(Files.readAllBytes(png.file()), StandardCharsets.ISO_8859_1);
+        int at = text.indexOf("pHYs") + 4;
+        assertThat(java.nio.ByteBuffer.wrap(text.substring(at, at + 4).getBytes(StandardCharsets.ISO_8859_1)).getInt()).isEqualTo(10_000);
+        assertThat(text).contains("iCCPsRGB");
+        assertThat(ImageIO.read(png.file().toFile()).getWidth()).isEqualTo(3000);
+    }
+
+    @Test
+    void stripsMeetWithoutASeam() throws IOException {
+        Piece piece = sample(1);
+        BufferedImage strips = ImageIO.read(make(piece, request(Kind.PNG, 1, 280)).file().toFile());
+        BufferedImage whole = new wovenset.core.paint.SpritePainter(new ExportRasters(photos))
+                .page(photos.resolver().resolve(piece, piece.pages().get(0)), new Resolution(280).pixelsPerMm());
+        int seam = 6_000_000 / strips.getWidth();
+        assertThat(strips.getHeight()).as("more than one strip").isGreaterThan(seam + 32);
+        assertThat(Likeness.of(strips.getSubimage(0, seam - 32, strips.getWidth(), 64), whole.getSubimage(0, seam - 32, whole.getWidth(), 64)))
+                .isGreaterThan(0.9999);
+    }
+
+    @Test
+    void aClearGroundIsClearAndOnlyThere() throws IOException {
+        MakeRequest request = new MakeRequest(Kind.PNG, List.of(0), new Resolution(50), 95, Ground.CLEAR, Extent.TRIM);
+        BufferedImage image = ImageIO.read(make(sample(1), request).file().toFile());
+        assertThat(image.getRGB(3, 3) >>> 24).isZero();
+        assertThat(image.getRGB(image.getWidth() / 2, image.getHeight() / 2) >>> 24).isEqualTo(255);
+    }
+
+    @Test
+    void manyPagesComeAsAZipNamedByPage() throws IOException {
+        PieceMaker.Made made = make(sample(11), request(Kind.JPEG, 11, 20));
+        assertThat(made.name()).isEqualTo("Kites, JPEG pages.zip");
+        try (ZipFile zip = new ZipFile(made.file().toFile())) {
+            List<String> names = zip.stream().map(java.util.zip.ZipEntry::getName).toList();
+            assertThat(names).hasSize(11).startsWith("Kites, page 01, 236 x 157 px.jpg").endsWith("Kites, page 11, 236 x 157 px.jpg");
+            for (String name : names) {
+                assertThat(ImageIO.read(zip.getInputStream(zip.getEntry(name))).getWidth()).isEqualTo(236);
+            }
+        }
+        assertThat(leftOvers()).isEmpty();
+    }
+
+    private List<Path> leftOvers() throws IOException {
+        try (var files = Files.list(folder)) {
+            return files.filter(file -> file.getFileName().toString().startsWith("page")).toList();
+        }
+    }
+
+    @Test
+    void whatCannotBeMadeSaysWhatCan() throws IOException {
+        assertThatThrownBy(() -> make(sample(1), request(Kind.JPEG, 1, 4800))).isInstanceOf(MakeRefusedException.class)
+                .hasMessageContaining("Up to ").hasMessageContaining("pixels per inch fits");
+        assertThatThrownBy(() -> make(sample(1), new MakeRequest(Kind.PDF, List.of(3), Resolution.PRINT, 90, Ground.CLEAR, Extent.TRIM)))
+                .hasMessageContaining("pages 1 to 1");
+        Files.delete(photos.original(photo(2)).file());
+        assertThatThrownBy(() -> make(sample(1), request(Kind.JPEG, 1, 50))).isInstanceOf(wovenset.core.paint.PhotoRasters.MissingPhotoException.class);
+    }
+
+    @Test
+    void stoppingLeavesNothingBehind() throws IOException {
+        long before = files();
+        MakeProgress impatient = new MakeProgress() {
+            private double share;
+
+            @Override
+            public void done(double share, String doing) {
+                this.share = share;
+            }
+
+            @Override
+            public boolean cancelled() {
+                return share > 0.3;
+            }
+        };
+        for (Kind kind : Kind.values()) {
+            assertThatThrownBy(() -> maker.make(sample(4), request(kind, 4, 60), folder, impatient))
+                    .isInstanceOf(MakeProgress.MakeCancelledException.class);
+        }
+        assertThat(files()).isEqualTo(before);
+    }
+
+    private long files() throws IOException {
+        try (var all = Files.list(folder)) {
+            return all.count();
+        }
+    }
+
+    @Test
+    void fileNamesAreSafeOnAnyDisk() {
+        assertThat(FileNames.safe("../../etc/passwd")).isEqualTo("etc passwd");
+        assertThat(FileNames.safe("Oma & Opa: 50 Jahre / 2026?")).isEqualTo("Oma & Opa 50 Jahre 2026");
+        assertThat(FileNames.safe("🪁".repeat(300))).isEqualTo("piece");
+        assertThat(FileNames.safe("ž".repeat(300))).hasSize(60);
+        assertThat(FileNames.safe("...")).isEqualTo("piece");
+    }
+}

@@ -1,0 +1,131 @@
+package wovenset.core.picture;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.color.ColorSpace;
+import java.awt.color.ICC_Profile;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import wovenset.core.testing.Likeness;
+import wovenset.core.testing.TestPhotos;
+
+class PhotoDecoderTest {
+    @TempDir
+    Path folder;
+
+    private BufferedImage decode(byte[] file, int longEdge) {
+        try {
+            Path path = Files.write(folder.resolve("photo"), file);
+            return PhotoDecoder.decode(path, PhotoInspector.inspect(file, PictureLimits.USUAL), longEdge);
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
+    }
+
+    private static void checkColour(BufferedImage image, Color colour, int tolerance) {
+        Color seen = new Color(image.getRGB(image.getWidth() / 2, image.getHeight() / 2));
+        assertThat(seen.getRed()).as("red of %s", seen).isCloseTo(colour.getRed(), within(tolerance));
+        assertThat(seen.getGreen()).as("green of %s", seen).isCloseTo(colour.getGreen(), within(tolerance));
+        assertThat(seen.getBlue()).as("blue of %s", seen).isCloseTo(colour.getBlue(), within(tolerance));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"png", "bmp", "tiff"})
+    void losslessFormatsComeThroughToTheLastBit(String format) {
+        BufferedImage scene = TestPhotos.scene(60, 40, 5);
+        BufferedImage read = decode(TestPhotos.file(scene, format), 60);
+        for (int y = 0; y < 40; y++) {
+            for (int x = 0; x < 60; x++) {
+                assertThat(read.getRGB(x, y)).isEqualTo(scene.getRGB(x, y));
+            }
+        }
+    }
+
+    @Test
+    void gifAndWebpAreRead() {
+        BufferedImage scene = TestPhotos.scene(80, 60, 5);
+        assertThat(Likeness.of(decode(TestPhotos.file(scene, "gif"), 80), scene)).isGreaterThan(0.8);
+        try (var picture = new org.bytedeco.opencv.opencv_core.Mat(60, 80, org.bytedeco.opencv.global.opencv_core.CV_8UC3);
+                var encoded = new org.bytedeco.javacpp.BytePointer()) {
+            picture.data().put(((java.awt.image.DataBufferByte) scene.getRaster().getDataBuffer()).getData());
+            org.bytedeco.opencv.global.opencv_imgcodecs.imencode(".webp", picture, encoded);
+            byte[] file = new byte[(int) encoded.limit()];
+            encoded.get(file);
+            assertThat(PhotoInspector.inspect(file, PictureLimits.USUAL).format()).isEqualTo(PictureFormat.WEBP);
+            assertThat(Likeness.of(decode(file, 80), scene)).isGreaterThan(0.95);
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {1600, 800, 799, 400, 200, 123, 50, 1})
+    void theLongEdgeIsWhatWasAskedFor(int longEdge) {
+        BufferedImage image = decode(TestPhotos.jpeg(1600, 1067, 2), longEdge);
+        assertThat(image.getWidth()).isEqualTo(longEdge);
+        assertThat(image.getHeight()).isCloseTo((int) Math.round(longEdge * 1067 / 1600.0), within(1)).isPositive();
+    }
+
+    @Test
+    void smallPhotosAreNotEnlarged() {
+        assertThat(decode(TestPhotos.jpeg(300, 200, 2), 1600).getWidth()).isEqualTo(300);
+    }
+
+    @Test
+    void reducingLooksLikeTheWholePicture() {
+        BufferedImage scene = TestPhotos.scene(1600, 1200, 8);
+        BufferedImage expected = SpriteCodec.reduced(scene, 400, 300);
+        assertThat(Likeness.of(decode(TestPhotos.file(scene, "jpg"), 400), expected)).isGreaterThan(0.97);
+    }
+
+    @Test
+    void clearPartsLieOnWhite() {
+        BufferedImage clear = new BufferedImage(40, 40, BufferedImage.TYPE_INT_ARGB);
+        Graphics2D graphics = clear.createGraphics();
+        graphics.setColor(new Color(255, 0, 0, 128));
+        graphics.fillRect(0, 0, 40, 40);
+        graphics.dispose();
+        checkColour(decode(TestPhotos.file(clear, "png"), 40), new Color(255, 127, 127), 1);
+        BufferedImage empty = new BufferedImage(40, 40, BufferedImage.TYPE_INT_ARGB);
+        checkColour(decode(TestPhotos.file(empty, "png"), 40), Color.WHITE, 0);
+    }
+
+    @Test
+    void inksComeOutInTheirColours() {
+        checkColour(decode(TestPhotos.inks(64, 64, 0, 0, 0, 0), 64), Color.WHITE, 6);
+        checkColour(decode(TestPhotos.inks(64, 64, 0, 0, 0, 255), 64), Color.BLACK, 60);
+        checkColour(decode(TestPhotos.inks(64, 64, 0, 255, 255, 0), 64), new Color(237, 28, 36), 45);
+        checkColour(decode(TestPhotos.inks(64, 64, 255, 0, 0, 0), 64), new Color(0, 200, 240), 60);
+    }
+
+    @Test
+    void anEmbeddedProfileIsHonoured() {
+        BufferedImage grey = new BufferedImage(32, 32, BufferedImage.TYPE_3BYTE_BGR);
+        Graphics2D graphics = grey.createGraphics();
+        graphics.setColor(new Color(128, 128, 128));
+        graphics.fillRect(0, 0, 32, 32);
+        graphics.dispose();
+        byte[] jpeg = TestPhotos.file(grey, "jpg");
+        byte[] linear = ICC_Profile.getInstance(ColorSpace.CS_LINEAR_RGB).getData();
+        // Half the light is 188 of 255 in sRGB's curve (IEC 61966-2-1).
+        checkColour(decode(TestPhotos.withProfile(jpeg, linear), 32), new Color(188, 188, 188), 3);
+        checkColour(decode(TestPhotos.withProfile(jpeg, ICC_Profile.getInstance(ColorSpace.CS_sRGB).getData()), 32), new Color(128, 128, 128), 1);
+        checkColour(decode(TestPhotos.withProfile(jpeg, new byte[200]), 32), new Color(128, 128, 128), 1);
+    }
+
+    @Test
+    void damageInsideThePictureIsRefusedAndNotHalfShown() {
+        byte[] png = TestPhotos.file(TestPhotos.scene(200, 200, 3), "png");
+        Arrays.fill(png, png.length / 3, png.length / 3 + 300, (byte) 7);
+        assertThatThrownBy(() -> decode(png, 200)).isInstanceOf(RefusedPhotoException.class).hasMessageContaining("damaged");
+    }
+}

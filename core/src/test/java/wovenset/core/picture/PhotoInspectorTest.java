@@ -1,0 +1,102 @@
+package wovenset.core.picture;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDateTime;
+import java.util.Arrays;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import wovenset.core.testing.TestPhotos;
+
+class PhotoInspectorTest {
+    private static PhotoHeader inspect(byte[] file) {
+        return PhotoInspector.inspect(file, PictureLimits.USUAL);
+    }
+
+    private static void checkRefused(byte[] file, String reason) {
+        assertThatThrownBy(() -> inspect(file)).isInstanceOf(RefusedPhotoException.class).hasMessageContaining(reason);
+    }
+
+    @Test
+    void readsWhatTheCameraWrote() {
+        PhotoHeader header = inspect(TestPhotos.withExif(TestPhotos.jpeg(640, 480, 1), 6, "2026:08:02 20:48:36", "Last boat home, älter"));
+        assertThat(header).isEqualTo(new PhotoHeader(PictureFormat.JPEG, 640, 480, Orientation.QUARTER_TURN, false,
+                LocalDateTime.of(2026, 8, 2, 20, 48, 36), "Last boat home, älter"));
+        assertThat(header.width()).isEqualTo(480);
+    }
+
+    @Test
+    void aClockThatWasNeverSetIsNoDate() {
+        assertThat(inspect(TestPhotos.withExif(TestPhotos.jpeg(64, 48, 1), 1, "0000:00:00 00:00:00", "")).takenAt()).isNull();
+        assertThat(inspect(TestPhotos.withExif(TestPhotos.jpeg(64, 48, 1), 1, "    :  :     :  :  ", "")).takenAt()).isNull();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"jpg, JPEG", "png, PNG", "gif, GIF", "bmp, BMP", "tiff, TIFF"})
+    void formatsAreToldByTheirBytes(String written, PictureFormat format) {
+        PhotoHeader header = inspect(TestPhotos.file(TestPhotos.corners(40, 24), written));
+        assertThat(header.format()).isEqualTo(format);
+        assertThat(header.storedWidth()).isEqualTo(40);
+        assertThat(header.storedHeight()).isEqualTo(24);
+    }
+
+    @Test
+    void emptyAndForeignFilesAreRefused() {
+        checkRefused(new byte[0], "empty");
+        checkRefused("Dear aunt, here are the photos".getBytes(StandardCharsets.UTF_8), "not a picture that can be read here");
+        checkRefused("<svg xmlns='http://www.w3.org/2000/svg'/>".getBytes(StandardCharsets.UTF_8), "not a picture");
+        checkRefused(new byte[] {(byte) 0xFF, (byte) 0xD8, (byte) 0xFF}, "damaged");
+    }
+
+    @Test
+    void aPictureThatSaysItIsHugeIsRefusedUndecoded() {
+        checkRefused(TestPhotos.boastfulPng(60_000, 60_000), "60000 × 60000 pixels; at most 30000 on a side and 180 megapixels");
+        checkRefused(TestPhotos.boastfulPng(20_000, 20_000), "180 megapixels");
+        checkRefused(TestPhotos.boastfulPng(-5, 20), "no size");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"jpg", "png", "bmp"})
+    void filesCutShortAreRefusedAtAnyLength(String format) {
+        byte[] whole = TestPhotos.file(TestPhotos.scene(160, 120, 3), format);
+        for (double share : new double[] {0.3, 0.5, 0.9, 0.999}) {
+            byte[] cut = Arrays.copyOf(whole, (int) (whole.length * share));
+            assertThatThrownBy(() -> inspect(cut)).as("%s of %s", share, format).isInstanceOf(RefusedPhotoException.class);
+        }
+    }
+
+    @Test
+    void damagedBytesAreReadOrRefusedAndNeverAnythingElse() {
+        Random random = new Random(11);
+        for (String format : new String[] {"jpg", "png", "gif", "bmp", "tiff"}) {
+            byte[] whole = TestPhotos.file(TestPhotos.scene(60, 40, 3), format);
+            for (int i = 0; i < 150; i++) {
+                byte[] hurt = whole.clone();
+                for (int n = 0; n <= i % 7; n++) {
+                    hurt[random.nextInt(Math.min(hurt.length, 400))] = (byte) random.nextInt();
+                }
+                try {
+                    assertThat(inspect(hurt).storedWidth()).isPositive();
+                } catch (RefusedPhotoException e) {
+                    assertThat(e.getMessage()).isNotBlank();
+                }
+            }
+        }
+    }
+
+    @Test
+    void inksAreNoticed() {
+        assertThat(inspect(TestPhotos.inks(64, 48, 255, 0, 0, 0)).inks()).isTrue();
+    }
+
+    @Test
+    void longCaptionsAreCutBetweenCharacters() {
+        String caption = inspect(TestPhotos.withExif(TestPhotos.jpeg(64, 48, 1), 1, "2026:08:02 20:48:36", "🪁".repeat(600))).caption();
+        assertThat(caption.codePointCount(0, caption.length())).isEqualTo(500);
+        assertThat(caption).doesNotContain("\uFFFD");
+    }
+}

@@ -1,0 +1,174 @@
+package wovenset.core.testing;
+
+import java.awt.Color;
+import java.awt.GradientPaint;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.awt.image.Raster;
+import java.awt.image.WritableRaster;
+import java.io.ByteArrayOutputStream;
+import java.io.DataOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Random;
+import javax.imageio.IIOImage;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageWriter;
+import javax.imageio.stream.ImageOutputStream;
+
+/** Photo files made on the spot, with the quirks that real ones have. */
+public final class TestPhotos {
+    private TestPhotos() {}
+
+    /** A picture whose corners can be told apart: red top left, green top right, blue bottom left, white bottom right. */
+    public static BufferedImage corners(int width, int height) {
+        BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_3BYTE_BGR);
+        Graphics2D graphics = image.createGraphics();
+        Color[] colours = {Color.RED, Color.GREEN, Color.BLUE, Color.WHITE};
+        for (int i = 0; i < 4; i++) {
+            graphics.setColor(colours[i]);
+            graphics.fillRect(i % 2 * width / 2, i / 2 * height / 2, width - width / 2, height - height / 2);
+        }
+        graphics.dispose();
+        return image;
+    }
+
+    /** Something photo-like: soft gradients with blobs, different for each seed. */
+    public static BufferedImage scene(int width, int height, int seed) {
+        Random random = new Random(seed);
+        BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_3BYTE_BGR);
+        Graphics2D graphics = image.createGraphics();
+        graphics.setRenderingHint(java.awt.RenderingHints.KEY_ANTIALIASING, java.awt.RenderingHints.VALUE_ANTIALIAS_ON);
+        graphics.setPaint(new GradientPaint(0, 0, colour(random), width, height, colour(random)));
+        graphics.fillRect(0, 0, width, height);
+        for (int i = 0; i < 14; i++) {
+            int size = Math.max(4, random.nextInt(Math.max(5, width / 4)));
+            graphics.setColor(colour(random));
+            graphics.fillOval(random.nextInt(width), random.nextInt(height), size, size);
+        }
+        graphics.dispose();
+        return image;
+    }
+
+    private static Color colour(Random random) {
+        return new Color(40 + random.nextInt(180), 40 + random.nextInt(180), 40 + random.nextInt(180));
+    }
+
+    /** A file in a format that the Java platform writes: jpg, png, gif, bmp, tiff. */
+    public static byte[] file(BufferedImage image, String format) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try {
+            if (!ImageIO.write(image, format, out)) {
+                throw new IllegalArgumentException("No writer for " + format);
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return out.toByteArray();
+    }
+
+    public static byte[] jpeg(int width, int height, int seed) {
+        return file(scene(width, height, seed), "jpg");
+    }
+
+    /** The JPEG with an Exif segment (Exif 2.32) that holds orientation, capture date, a caption and a place. */
+    public static byte[] withExif(byte[] jpeg, int orientation, String takenAt, String caption) {
+        byte[] words = (caption + "\0").getBytes(StandardCharsets.UTF_8);
+        byte[] date = (takenAt + "\0").getBytes(StandardCharsets.US_ASCII);
+        byte[] place = "54.9 N 1.4 W SECRET-PLACE\0".getBytes(StandardCharsets.US_ASCII);
+        int first = 8 + 2 + 4 * 12 + 4;
+        int wordsAt = first;
+        int placeAt = wordsAt + words.length + (words.length & 1);
+        int subAt = placeAt + place.length + (place.length & 1);
+        int dateAt = subAt + 2 + 12 + 4;
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (DataOutputStream out = new DataOutputStream(bytes)) {
+            out.writeBytes("MM");
+            out.writeShort(42);
+            out.writeInt(8);
+            out.writeShort(4);
+            entry(out, 0x010E, 2, words.length, wordsAt);
+            entry(out, 0x0112, 3, 1, orientation << 16);
+            entry(out, 0x8298, 2, place.length, placeAt);
+            entry(out, 0x8769, 4, 1, subAt);
+            out.writeInt(0);
+            padded(out, words);
+            padded(out, place);
+            out.writeShort(1);
+            entry(out, 0x9003, 2, date.length, dateAt);
+            out.writeInt(0);
+            out.write(date);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return withSegment(jpeg, 0xE1, concat("Exif\0\0".getBytes(StandardCharsets.US_ASCII), bytes.toByteArray()));
+    }
+
+    private static void entry(DataOutputStream out, int tag, int type, int count, int value) throws IOException {
+        out.writeShort(tag);
+        out.writeShort(type);
+        out.writeInt(count);
+        out.writeInt(value);
+    }
+
+    private static void padded(DataOutputStream out, byte[] bytes) throws IOException {
+        out.write(bytes);
+        if ((bytes.length & 1) == 1) {
+            out.write(0);
+        }
+    }
+
+    /** The JPEG with one more segment right after its start marker. */
+    public static byte[] withSegment(byte[] jpeg, int marker, byte[] content) {
+        byte[] head = {jpeg[0], jpeg[1], (byte) 0xFF, (byte) marker, (byte) (content.length + 2 >> 8), (byte) (content.length + 2)};
+        return concat(concat(head, content), java.util.Arrays.copyOfRange(jpeg, 2, jpeg.length));
+    }
+
+    /** The JPEG with an embedded colour profile (ICC.1, annex B.4) in one part. */
+    public static byte[] withProfile(byte[] jpeg, byte[] profile) {
+        return withSegment(jpeg, 0xE2, concat("ICC_PROFILE\0\1\1".getBytes(StandardCharsets.ISO_8859_1), profile));
+    }
+
+    /** A JPEG of four inks as image programs write it: an Adobe marker, and ink amounts inverted. */
+    public static byte[] inks(int width, int height, int cyan, int magenta, int yellow, int black) {
+        WritableRaster raster = Raster.createInterleavedRaster(java.awt.image.DataBuffer.TYPE_BYTE, width, height, 4, null);
+        int[] pixel = {255 - cyan, 255 - magenta, 255 - yellow, 255 - black};
+        for (int y = 0; y < height; y++) {
+            for (int x = 0; x < width; x++) {
+                raster.setPixel(x, y, pixel);
+            }
+        }
+        ImageWriter writer = null;
+        for (var found = ImageIO.getImageWritersByFormatName("jpeg"); found.hasNext();) {
+            ImageWriter one = found.next();
+            if (one.getClass().getName().startsWith("com.sun.")) {
+                writer = one;
+            }
+        }
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (ImageOutputStream out = ImageIO.createImageOutputStream(bytes)) {
+            java.util.Objects.requireNonNull(writer).setOutput(out);
+            writer.write(null, new IIOImage(raster, null, null), null);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return withSegment(bytes.toByteArray(), 0xEE, "Adobe\0\144\0\0\0\0\0".getBytes(StandardCharsets.ISO_8859_1));
+    }
+
+    /** A PNG of a few bytes that says it is this large. */
+    public static byte[] boastfulPng(int width, int height) {
+        byte[] png = file(corners(8, 8), "png");
+        java.nio.ByteBuffer.wrap(png).putInt(16, width).putInt(20, height);
+        java.util.zip.CRC32 sum = new java.util.zip.CRC32();
+        sum.update(png, 12, 17);
+        java.nio.ByteBuffer.wrap(png).putInt(29, (int) sum.getValue());
+        return png;
+    }
+
+    public static byte[] concat(byte[] one, byte[] other) {
+        byte[] both = java.util.Arrays.copyOf(one, one.length + other.length);
+        System.arraycopy(other, 0, both, one.length, other.length);
+        return both;
+    }
+}
