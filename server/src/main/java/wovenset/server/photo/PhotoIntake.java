@@ -5,6 +5,7 @@ import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Enumeration;
 import java.util.List;
 import java.util.concurrent.Semaphore;
@@ -14,6 +15,7 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
+import wovenset.core.picture.PhotoInspector;
 import wovenset.core.picture.PictureLimits;
 import wovenset.core.picture.RefusedPhotoException;
 import wovenset.core.piece.PhotoId;
@@ -54,9 +56,12 @@ public class PhotoIntake {
             if (isZip(upload)) {
                 return unpack(upload, name);
             }
-            return List.of(Files.size(upload) > PictureLimits.USUAL.bytes()
-                    ? refused(name, "The file is larger than " + PictureLimits.USUAL.bytes() / 1_000_000 + " MB.")
-                    : one(name, () -> Files.readAllBytes(upload)));
+            return List.of(one(name, () -> {
+                if (Files.size(upload) > PictureLimits.USUAL.bytes()) {
+                    throw tooLarge();
+                }
+                return Files.readAllBytes(upload);
+            }));
         } catch (IOException e) {
             return List.of(refused(name, "The file could not be read."));
         }
@@ -101,19 +106,27 @@ public class PhotoIntake {
         return path.startsWith("__MACOSX/") || last.startsWith(".") || last.equals("Thumbs.db") || last.equals("desktop.ini");
     }
 
-    /** Reads at most one byte more than is allowed, whatever size the entry claims to have. */
+    /** Reads as much as the entry says it holds, and takes neither more nor less for an answer. */
     private static byte[] read(ZipFile zip, ZipEntry entry) throws IOException {
+        if (entry.getSize() > PictureLimits.USUAL.bytes()) {
+            throw tooLarge();
+        }
         try (InputStream in = zip.getInputStream(entry)) {
             byte[] start = in.readNBytes(16);
-            if (!wovenset.core.picture.PhotoInspector.looksLikePicture(start)) {
+            if (!PhotoInspector.looksLikePicture(start)) {
                 return start;
             }
-            int most = (int) PictureLimits.USUAL.bytes() + 1 - start.length;
-            byte[] rest = in.readNBytes(most);
-            byte[] whole = java.util.Arrays.copyOf(start, start.length + rest.length);
-            System.arraycopy(rest, 0, whole, start.length, rest.length);
+            byte[] whole = Arrays.copyOf(start, (int) Math.max(start.length, entry.getSize()));
+            int rest = in.readNBytes(whole, start.length, whole.length - start.length);
+            if (start.length + rest != whole.length || in.read() >= 0) {
+                throw new IOException("The entry is not as large as it says");
+            }
             return whole;
         }
+    }
+
+    private static RefusedPhotoException tooLarge() {
+        return new RefusedPhotoException("The file is larger than " + PictureLimits.USUAL.bytes() / 1_000_000 + " MB.");
     }
 
     private interface Source {

@@ -3,6 +3,8 @@ package wovenset.server.web;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.converter.HttpMessageNotReadableException;
@@ -15,8 +17,9 @@ import wovenset.core.edit.EditRefusedException;
 import wovenset.core.measure.LengthSumException;
 import wovenset.core.output.MakeRefusedException;
 
-/** The one place where exceptions become problem documents: what happened in words, and which field it is about. */
+/** The one place where exceptions become problem documents: what happened in words, and which field it is about. Before the framework's own advice. */
 @RestControllerAdvice
+@Order(Ordered.HIGHEST_PRECEDENCE)
 public class Problems {
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
 

@@ -1,0 +1,156 @@
+package wovenset.server.testing;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Talks to a running application as a browser or a script would. */
+public final class Api {
+    private static final JsonMapper MAPPER = new JsonMapper();
+    private static final Duration PATIENCE = Duration.ofSeconds(60);
+
+    private final HttpClient client = HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1).build();
+    private final String address;
+
+    public Api(String address) {
+        this.address = address;
+    }
+
+    /** What came back; {@code json} is missing if the body is no JSON. */
+    public record Answer(int status, HttpResponse<byte[]> response) {
+        public JsonNode json() {
+            return MAPPER.readTree(response.body());
+        }
+
+        public byte[] bytes() {
+            return response.body();
+        }
+
+        public String header(String name) {
+            return response.headers().firstValue(name).orElse("");
+        }
+
+        /** The problem's words, with thin spaces made plain. */
+        public String detail() {
+            assertThat(header("Content-Type")).startsWith("application/problem+json");
+            return json().path("detail").asString().replace('\u2009', ' ');
+        }
+
+        public String field() {
+            return json().path("field").asString("");
+        }
+    }
+
+    public Answer send(HttpRequest.Builder request) {
+        try {
+            HttpResponse<byte[]> response = client.send(request.timeout(PATIENCE).build(), HttpResponse.BodyHandlers.ofByteArray());
+            return new Answer(response.statusCode(), response);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    public HttpRequest.Builder request(String path) {
+        return HttpRequest.newBuilder(URI.create(address + path));
+    }
+
+    public Answer get(String path) {
+        return send(request(path));
+    }
+
+    public Answer post(String path, Object body) {
+        return send(request(path).header("Content-Type", "application/json").POST(json(body)));
+    }
+
+    public Answer put(String path, Object body) {
+        return send(request(path).header("Content-Type", "application/json").PUT(json(body)));
+    }
+
+    public Answer delete(String path) {
+        return send(request(path).DELETE());
+    }
+
+    private static HttpRequest.BodyPublisher json(Object body) {
+        return HttpRequest.BodyPublishers.ofString(body instanceof String text ? text : MAPPER.writeValueAsString(body));
+    }
+
+    /** Starts a piece of this size in millimetres with a margin of 10 mm and gives its answer. */
+    public JsonNode startPiece(String name, int widthMm, int heightMm) {
+        Map<String, Object> format = Map.of("width", widthMm * 1000, "height", heightMm * 1000, "bleed", 3000, "unit", "MM", "resolution", 300);
+        Answer answer = post("/api/pieces", Map.of("name", name, "format", format, "margin", 10_000));
+        assertThat(answer.status()).isEqualTo(201);
+        return answer.json();
+    }
+
+    /** Makes an edit at this revision, with its fields as pairs of name and value. */
+    public Answer edit(String piece, long revision, String kind, Object... fields) {
+        Map<String, Object> edit = new LinkedHashMap<>();
+        edit.put("kind", kind);
+        for (int i = 0; i < fields.length; i += 2) {
+            edit.put((String) fields[i], fields[i + 1]);
+        }
+        return post("/api/pieces/" + piece + "/edits", Map.of("revision", revision, "edit", edit, "window", "test"));
+    }
+
+    public JsonNode piece(String id) {
+        Answer answer = get("/api/pieces/" + id);
+        assertThat(answer.status()).isEqualTo(200);
+        return answer.json();
+    }
+
+    /** Brings files in, in one request; the results are in their order. */
+    public List<JsonNode> bring(String piece, Map<String, byte[]> files) {
+        return bring(piece, files, UUID.randomUUID().toString());
+    }
+
+    public List<JsonNode> bring(String piece, Map<String, byte[]> files, String batch) {
+        Answer answer = upload(piece, files, batch);
+        assertThat(answer.status()).as(new String(answer.bytes(), StandardCharsets.UTF_8)).isEqualTo(200);
+        return answer.json().path("results").valueStream().toList();
+    }
+
+    public Answer upload(String piece, Map<String, byte[]> files, String batch) {
+        String boundary = "----" + UUID.randomUUID();
+        ByteArrayOutputStream body = new ByteArrayOutputStream();
+        files.forEach((name, bytes) -> {
+            body.writeBytes(("--" + boundary + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"" + name.replace("\"", "%22")
+                    + "\"\r\nContent-Type: application/octet-stream\r\n\r\n").getBytes(StandardCharsets.UTF_8));
+            body.writeBytes(bytes);
+            body.writeBytes("\r\n".getBytes(StandardCharsets.UTF_8));
+        });
+        body.writeBytes(("--" + boundary + "--\r\n").getBytes(StandardCharsets.UTF_8));
+        return send(request("/api/pieces/" + piece + "/photos?batch=" + batch)
+                .header("Content-Type", "multipart/form-data; boundary=" + boundary)
+                .POST(HttpRequest.BodyPublishers.ofByteArray(body.toByteArray())));
+    }
+
+    /** Asks for a file and waits until it is made, has failed or was stopped. */
+    public JsonNode make(String piece, String kind, List<Integer> pages, int resolution) {
+        Answer answer = post("/api/pieces/" + piece + "/makes", Map.of("kind", kind, "pages", pages, "resolution", resolution,
+                "jpegQuality", 90, "ground", "PAGE_COLOUR", "extent", "TRIM"));
+        assertThat(answer.status()).isEqualTo(202);
+        return ended(answer.json().path("id").asString());
+    }
+
+    public JsonNode ended(String make) {
+        Await.until("the file is made", () -> !List.of("WAITING", "MAKING").contains(get("/api/makes/" + make).json().path("state").asString()));
+        return get("/api/makes/" + make).json();
+    }
+}
