@@ -1,4 +1,13 @@
-import { createContext, type PointerEvent as ReactPointerEvent, type ReactNode, useCallback, useContext, useMemo, useRef, useState } from 'react'
+import {
+  createContext,
+  type PointerEvent as ReactPointerEvent,
+  type ReactNode,
+  useCallback,
+  useContext,
+  useMemo,
+  useRef,
+  useState,
+} from 'react'
 
 /** What can be carried from one place on the screen to another. */
 export type Cargo =

@@ -24,7 +24,15 @@ export function Choosers({ onFiles }: { onFiles: (files: File[]) => void }) {
       <Button onClick={() => folder.current?.click()}>
         <FolderOpen size={16} /> A folder
       </Button>
-      <input ref={files} aria-label="Photo files" type="file" multiple accept={ACCEPT} className="hidden" onChange={() => take(files.current)} />
+      <input
+        ref={files}
+        aria-label="Photo files"
+        type="file"
+        multiple
+        accept={ACCEPT}
+        className="hidden"
+        onChange={() => take(files.current)}
+      />
       <input
         ref={(input) => {
           folder.current = input
@@ -40,7 +48,15 @@ export function Choosers({ onFiles }: { onFiles: (files: File[]) => void }) {
 }
 
 /** An area that files from the desktop can be dropped on. */
-export function FileDrop({ onFiles, children, className = '' }: { onFiles: (files: File[]) => void; children: ReactNode; className?: string }) {
+export function FileDrop({
+  onFiles,
+  children,
+  className = '',
+}: {
+  onFiles: (files: File[]) => void
+  children: ReactNode
+  className?: string
+}) {
   const [over, setOver] = useState(false)
   return (
     <div
@@ -78,7 +94,9 @@ export function ArrivingList({ arriving, onClear }: { arriving: Arriving[]; onCl
         <p role="status">
           {busy
             ? `${done.length} of ${arriving.length} files read`
-            : [`${added} brought in`, known && `${known} known already`, refused.length && `${refused.length} refused`].filter(Boolean).join(', ')}
+            : [`${added} brought in`, known && `${known} known already`, refused.length && `${refused.length} refused`]
+                .filter(Boolean)
+                .join(', ')}
         </p>
         {!busy && (
           <button className="text-woad underline" onClick={onClear}>
@@ -86,12 +104,20 @@ export function ArrivingList({ arriving, onClear }: { arriving: Arriving[]; onCl
           </button>
         )}
       </div>
-      {busy && <progress className="mt-2 h-2 w-full accent-woad" value={arriving.reduce((sum, { share }) => sum + share * 0.9, 0) + done.length * 0.1} max={arriving.length} />}
+      {busy && (
+        <progress
+          className="mt-2 h-2 w-full accent-woad"
+          value={arriving.reduce((sum, { share }) => sum + share * 0.9, 0) + done.length * 0.1}
+          max={arriving.length}
+        />
+      )}
       <ul className="mt-1 max-h-40 space-y-1 overflow-y-auto text-[13px] leading-4">
         {under.map(({ key, name, state, share }) => (
           <li key={key} className="flex justify-between gap-2 text-soft">
             <span className="truncate">{name}</span>
-            <span className="whitespace-nowrap">{state === 'sending' ? `${Math.round(share * 100)} %` : 'reading …'}</span>
+            <span className="whitespace-nowrap">
+              {state === 'sending' ? `${Math.round(share * 100)} %` : 'reading …'}
+            </span>
           </li>
         ))}
         {refused.map(({ name, reason }, index) => (

@@ -32,7 +32,12 @@ export function LightTable() {
   const { arriving, bring, clear } = useIntake(pieceId, arrived)
 
   if (handle.loadProblem) return <p className="p-16">{handle.loadProblem.message}</p>
-  if (!open) return <p role="status" className="p-16 text-soft">Switching the light on …</p>
+  if (!open)
+    return (
+      <p role="status" className="p-16 text-soft">
+        Switching the light on …
+      </p>
+    )
 
   const { piece } = open
   const uses = usesOf(piece)
@@ -46,7 +51,8 @@ export function LightTable() {
   const takeOut = async (photo: Photo) => {
     const pages = [...new Set(uses.get(photo.id) ?? [])]
     const problem = await edit({ kind: 'removePhotos', photos: [photo.id] })
-    const where = pages.length === 0 ? 'It was not used.' : `It was on page ${pages.join(', ')}; its frames are empty now.`
+    const where =
+      pages.length === 0 ? 'It was not used.' : `It was on page ${pages.join(', ')}; its frames are empty now.`
     if (!problem) notice(`${photo.fileName} is taken out. ${where}`, { action: { name: 'Undo', run: handle.undo } })
   }
   return (
@@ -64,10 +70,18 @@ export function LightTable() {
             <Clock3 size={16} /> In order of time
           </Button>
           <Choosers onFiles={bring} />
-          <IconButton name={open.undo ? `Undo: ${open.undo}` : 'Nothing to undo'} disabled={!open.undo} onClick={handle.undo}>
+          <IconButton
+            name={open.undo ? `Undo: ${open.undo}` : 'Nothing to undo'}
+            disabled={!open.undo}
+            onClick={handle.undo}
+          >
             <Undo2 size={18} />
           </IconButton>
-          <IconButton name={open.redo ? `Redo: ${open.redo}` : 'Nothing to redo'} disabled={!open.redo} onClick={handle.redo}>
+          <IconButton
+            name={open.redo ? `Redo: ${open.redo}` : 'Nothing to redo'}
+            disabled={!open.redo}
+            onClick={handle.redo}
+          >
             <Redo2 size={18} />
           </IconButton>
         </div>
@@ -75,7 +89,9 @@ export function LightTable() {
       <main className="min-h-0 flex-1 overflow-y-auto px-6 py-5">
         <ArrivingList arriving={arriving} onClear={clear} />
         {photos.data && all.length === 0 && (
-          <p className="py-24 text-center text-soft">No photos yet. Drop files, folders or a ZIP anywhere here, or bring them in with the button above.</p>
+          <p className="py-24 text-center text-soft">
+            No photos yet. Drop files, folders or a ZIP anywhere here, or bring them in with the button above.
+          </p>
         )}
         {groupsOf(all).map((group) => (
           <section key={`${group.title}-${group.photos[0]?.id}`} className="mb-5">
@@ -84,7 +100,16 @@ export function LightTable() {
             </h2>
             <ul className="flex flex-wrap gap-x-3 gap-y-4">
               {group.photos.map((photo) => (
-                <TablePhoto key={photo.id} photo={photo} place={all.indexOf(photo)} count={all.length} uses={uses.get(photo.id) ?? []} scenes={open.scenes} onMove={move} onTakeOut={() => void takeOut(photo)} />
+                <TablePhoto
+                  key={photo.id}
+                  photo={photo}
+                  place={all.indexOf(photo)}
+                  count={all.length}
+                  uses={uses.get(photo.id) ?? []}
+                  scenes={open.scenes}
+                  onMove={move}
+                  onTakeOut={() => void takeOut(photo)}
+                />
               ))}
             </ul>
           </section>

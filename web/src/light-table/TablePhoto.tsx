@@ -15,6 +15,8 @@ interface Props {
 }
 
 const HEIGHT_PX = 132
+/** Room for what is said below, however narrow the photo is. */
+const NARROWEST_PX = 124
 
 /** A photo on the light table: drag it (or Alt and an arrow) to another place; its sharpness is that of its largest use. */
 export function TablePhoto({ photo, place, count, uses, scenes, onMove, onTakeOut }: Props) {
@@ -26,15 +28,15 @@ export function TablePhoto({ photo, place, count, uses, scenes, onMove, onTakeOu
     .flatMap(({ frames }) => frames.map((frame) => frame.photo))
     .filter((one): one is PhotoScene => one?.photo === photo.id)
     .toSorted((a, b) => a.ppi - b.ppi)[0]
-  const width = Math.round(Math.min(330, Math.max(92, (HEIGHT_PX * photo.width) / photo.height)))
+  const width = Math.round(Math.min(430, Math.max(28, (HEIGHT_PX * photo.width) / photo.height)))
   const used = uses.length === 0 ? 'not used' : uses.length === 1 ? `page ${uses[0]}` : `${uses.length} times`
   return (
-    <li className="group relative" style={{ width }}>
+    <li className="group relative" style={{ width: Math.max(width, NARROWEST_PX) }}>
       <button
         {...properties}
         aria-label={`${photo.fileName}, ${photo.width} by ${photo.height} pixels, ${used}. Alt and an arrow moves it.`}
-        className={`block w-full touch-pan-y overflow-hidden bg-mat ${over ? 'outline-3 outline-woad' : 'hover:outline-1 hover:outline-woad'}`}
-        style={{ height: HEIGHT_PX }}
+        className={`block touch-pan-y overflow-hidden bg-mat ${over ? 'outline-3 outline-woad' : 'hover:outline-1 hover:outline-woad'}`}
+        style={{ width, height: HEIGHT_PX }}
         onPointerDown={(event) => {
           if (event.pointerType === 'mouse') event.preventDefault()
           start(event, { kind: 'photo', photo: photo.id }, smallPicture(photo.id))

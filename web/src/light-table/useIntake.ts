@@ -27,7 +27,9 @@ export function useIntake(pieceId: string, onArrived: () => void) {
       running.current++
       for (let job = queue.current.shift(); job; job = queue.current.shift()) {
         const { key, file } = job
-        const results = await send(pieceId, job.batch, file, (share) => update(key, { state: share < 1 ? 'sending' : 'reading', share }))
+        const results = await send(pieceId, job.batch, file, (share) =>
+          update(key, { state: share < 1 ? 'sending' : 'reading', share }),
+        )
         update(key, { state: 'done', share: 1, results })
         if (results.some(({ status }) => status !== 'REFUSED')) onArrived()
       }

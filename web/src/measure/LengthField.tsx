@@ -64,7 +64,11 @@ export function LengthField({ label, value, format, onCommit, wrong, bare, autoF
     return (
       <div>
         {input({ 'aria-invalid': problem ? true : undefined })}
-        {problem && <p role="alert" className="mt-1 max-w-48 text-[13px] leading-4 text-madder">{problem}</p>}
+        {problem && (
+          <p role="alert" className="mt-1 max-w-48 text-[13px] leading-4 text-madder">
+            {problem}
+          </p>
+        )}
       </div>
     )
   }

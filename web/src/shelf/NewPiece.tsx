@@ -33,7 +33,9 @@ function NewPieceForm({ onClose }: { onClose: () => void }) {
   const [margin, setMargin] = useState(15_000)
   const [wrong, setWrong] = useState<{ field?: string; message: string } | null>(null)
   const [busy, setBusy] = useState(false)
-  const sizes = useQuery({ queryKey: ['sizes'], queryFn: () => data(client.GET('/api/measure/sizes')), staleTime: Infinity }).data ?? []
+  const sizes =
+    useQuery({ queryKey: ['sizes'], queryFn: () => data(client.GET('/api/measure/sizes')), staleTime: Infinity })
+      .data ?? []
   const about = (field: string) => (wrong?.field === field ? wrong.message : undefined)
   const wide = format.width >= format.height
 
@@ -42,7 +44,8 @@ function NewPieceForm({ onClose }: { onClose: () => void }) {
     setFormat({ ...format, unit: size.unit, width: wide ? long : short, height: wide ? short : long })
     setMargin(Math.round(short / 20 / 1000) * 1000)
   }
-  const turn = (toWide: boolean) => toWide !== wide && setFormat({ ...format, width: format.height, height: format.width })
+  const turn = (toWide: boolean) =>
+    toWide !== wide && setFormat({ ...format, width: format.height, height: format.width })
   const start = async () => {
     setBusy(true)
     try {
@@ -62,16 +65,25 @@ function NewPieceForm({ onClose }: { onClose: () => void }) {
           <section key={family} className="mb-3">
             <h4 className="mb-1 text-[13px] text-soft">{family}</h4>
             <ul className="grid grid-cols-2 gap-1">
-              {sizes.filter((size) => size.family === family).map((size) => {
-                const chosen = Math.min(format.width, format.height) === size.width && Math.max(format.width, format.height) === size.height
-                return (
-                  <li key={size.id}>
-                    <button type="button" aria-pressed={chosen} onClick={() => choose(size)} className={`h-8 w-full border px-2 text-left ${chosen ? 'border-woad bg-wash font-semibold' : 'border-line hover:border-woad'}`}>
-                      {size.name}
-                    </button>
-                  </li>
-                )
-              })}
+              {sizes
+                .filter((size) => size.family === family)
+                .map((size) => {
+                  const chosen =
+                    Math.min(format.width, format.height) === size.width &&
+                    Math.max(format.width, format.height) === size.height
+                  return (
+                    <li key={size.id}>
+                      <button
+                        type="button"
+                        aria-pressed={chosen}
+                        onClick={() => choose(size)}
+                        className={`h-8 w-full border px-2 text-left ${chosen ? 'border-woad bg-wash font-semibold' : 'border-line hover:border-woad'}`}
+                      >
+                        {size.name}
+                      </button>
+                    </li>
+                  )
+                })}
             </ul>
           </section>
         ))}
@@ -85,14 +97,40 @@ function NewPieceForm({ onClose }: { onClose: () => void }) {
       >
         <DialogTitle className="text-lg font-semibold">What will you hold?</DialogTitle>
         <Field label="Name" wrong={about('name')}>
-          {(ids) => <input {...ids} autoFocus className={inputLook} value={name} onChange={(event) => setName(event.target.value)} placeholder="Summer by the sea" />}
+          {(ids) => (
+            <input
+              {...ids}
+              autoFocus
+              className={inputLook}
+              value={name}
+              onChange={(event) => setName(event.target.value)}
+              placeholder="Summer by the sea"
+            />
+          )}
         </Field>
         <div className="grid grid-cols-3 gap-3">
-          <LengthField label="Width" value={format.width} format={format} wrong={about('width')} onCommit={(width) => setFormat({ ...format, width })} />
-          <LengthField label="Height" value={format.height} format={format} wrong={about('height')} onCommit={(height) => setFormat({ ...format, height })} />
+          <LengthField
+            label="Width"
+            value={format.width}
+            format={format}
+            wrong={about('width')}
+            onCommit={(width) => setFormat({ ...format, width })}
+          />
+          <LengthField
+            label="Height"
+            value={format.height}
+            format={format}
+            wrong={about('height')}
+            onCommit={(height) => setFormat({ ...format, height })}
+          />
           <Field label="Unit">
             {(ids) => (
-              <select {...ids} className={inputLook} value={format.unit} onChange={(event) => setFormat({ ...format, unit: event.target.value as LengthUnit })}>
+              <select
+                {...ids}
+                className={inputLook}
+                value={format.unit}
+                onChange={(event) => setFormat({ ...format, unit: event.target.value as LengthUnit })}
+              >
                 {UNITS.map((unit) => (
                   <option key={unit} value={unit}>
                     {unitNames[unit]}
@@ -102,18 +140,43 @@ function NewPieceForm({ onClose }: { onClose: () => void }) {
             )}
           </Field>
           <LengthField label="Margin" value={margin} format={format} wrong={about('margins')} onCommit={setMargin} />
-          <LengthField label="Bleed" value={format.bleed} format={format} wrong={about('bleed')} onCommit={(bleed) => setFormat({ ...format, bleed })} />
-          {format.unit === 'PX' && <NumberField label="Pixels per inch" value={format.resolution} min={20} max={1200} onCommit={(resolution) => setFormat({ ...format, resolution })} />}
+          <LengthField
+            label="Bleed"
+            value={format.bleed}
+            format={format}
+            wrong={about('bleed')}
+            onCommit={(bleed) => setFormat({ ...format, bleed })}
+          />
+          {format.unit === 'PX' && (
+            <NumberField
+              label="Pixels per inch"
+              value={format.resolution}
+              min={20}
+              max={1200}
+              onCommit={(resolution) => setFormat({ ...format, resolution })}
+            />
+          )}
         </div>
         <div role="radiogroup" aria-label="Which way up" className="grid w-56 grid-cols-2">
           {[false, true].map((one) => (
-            <button key={String(one)} type="button" role="radio" aria-checked={wide === one} onClick={() => turn(one)} className={`h-8 border ${wide === one ? 'border-woad bg-wash font-semibold' : 'border-line bg-paper hover:border-woad'}`}>
+            <button
+              key={String(one)}
+              type="button"
+              role="radio"
+              aria-checked={wide === one}
+              onClick={() => turn(one)}
+              className={`h-8 border ${wide === one ? 'border-woad bg-wash font-semibold' : 'border-line bg-paper hover:border-woad'}`}
+            >
               {one ? 'Wide' : 'Upright'}
             </button>
           ))}
         </div>
         <ToScale format={format} margin={margin} />
-        {wrong && !wrong.field && <p role="alert" className="text-madder">{wrong.message}</p>}
+        {wrong && !wrong.field && (
+          <p role="alert" className="text-madder">
+            {wrong.message}
+          </p>
+        )}
         <div className="mt-auto flex justify-end gap-2">
           <Button look="quiet" onClick={onClose}>
             Not now
@@ -139,9 +202,25 @@ function ToScale({ format, margin }: { format: Format; margin: number }) {
   const pencil = HAND_MM * scale
   const floor = VIEW.height - 6
   return (
-    <svg viewBox={`0 0 ${VIEW.width} ${VIEW.height}`} className="w-full bg-mat" role="img" aria-label={`The sheet, ${saySize(format.width, format.height, format)}, beside a pencil`}>
+    <svg
+      viewBox={`0 0 ${VIEW.width} ${VIEW.height}`}
+      className="w-full bg-mat"
+      role="img"
+      aria-label={`The sheet, ${saySize(format.width, format.height, format)}, beside a pencil`}
+    >
       <rect x={20} y={floor - h} width={w} height={h} className="fill-paper stroke-soft" strokeWidth="0.7" />
-      {w > 2 * m && h > 2 * m && <rect x={20 + m} y={floor - h + m} width={w - 2 * m} height={h - 2 * m} fill="none" className="stroke-woad" strokeDasharray="3 3" strokeWidth="0.8" />}
+      {w > 2 * m && h > 2 * m && (
+        <rect
+          x={20 + m}
+          y={floor - h + m}
+          width={w - 2 * m}
+          height={h - 2 * m}
+          fill="none"
+          className="stroke-woad"
+          strokeDasharray="3 3"
+          strokeWidth="0.8"
+        />
+      )}
       <g transform={`translate(${Math.min(VIEW.width - 14, 34 + w)} ${floor})`} className="fill-weld">
         <path d={`M-3 0V${-pencil * 0.9}L0 ${-pencil}L3 ${-pencil * 0.9}V0Z`} />
         <path d={`M-1 ${-pencil * 0.966}L0 ${-pencil}L1 ${-pencil * 0.966}Z`} className="fill-ink" />

@@ -12,7 +12,11 @@ import { ShelfPiece } from './ShelfPiece'
 export function Shelf() {
   const queries = useQueryClient()
   const [starting, setStarting] = useState(false)
-  const shelf = useQuery({ queryKey: ['shelf'], queryFn: () => data(client.GET('/api/pieces')), refetchOnMount: 'always' })
+  const shelf = useQuery({
+    queryKey: ['shelf'],
+    queryFn: () => data(client.GET('/api/pieces')),
+    refetchOnMount: 'always',
+  })
   useEffect(() => {
     document.title = 'Wovenset'
   }, [])
@@ -29,7 +33,11 @@ export function Shelf() {
         </Button>
       </header>
       <main className="mx-auto max-w-6xl px-8 py-8">
-        {shelf.isPending && <p role="status" className="text-soft">Looking at the shelf …</p>}
+        {shelf.isPending && (
+          <p role="status" className="text-soft">
+            Looking at the shelf …
+          </p>
+        )}
         {shelf.error && (
           <p role="alert" className="border-l-4 border-madder pl-3">
             {shelf.error instanceof Problem ? shelf.error.message : 'The shelf cannot be read.'}{' '}
@@ -41,7 +49,9 @@ export function Shelf() {
         {shelf.data && items.length === 0 && (
           <div className="py-24 text-center">
             <p className="mb-1 text-lg font-semibold">The shelf is empty</p>
-            <p className="mb-6 text-soft">Start with what you will hold: a print, a sheet for the wall, a small book.</p>
+            <p className="mb-6 text-soft">
+              Start with what you will hold: a print, a sheet for the wall, a small book.
+            </p>
             <Button look="primary" onClick={() => setStarting(true)}>
               New piece
             </Button>

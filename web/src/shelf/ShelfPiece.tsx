@@ -47,11 +47,20 @@ export function ShelfPiece({ item, pixelsPerMm, onChanged }: Props) {
     void attempt(() => data(client.POST('/api/pieces/{id}/edits', { params: { path }, body })))
   }
   return (
-    <li className="max-w-full" style={{ width: Math.max(width, 190) }}>
-      <Link to={`/pieces/${item.id}`} aria-label={`Open ${item.name}`} className="block shadow-[0_3px_12px_rgb(34_41_58/0.25)]" style={{ width, height }}>
-        <img alt="" className="block size-full" src={pagePicture(item.id, item.coverPage, item.coverHash, width * (window.devicePixelRatio || 1))} />
+    <li className="max-w-full" style={{ width: Math.max(width, 210) }}>
+      <Link
+        to={`/pieces/${item.id}`}
+        aria-label={`Open ${item.name}`}
+        className="block shadow-[0_3px_12px_rgb(34_41_58/0.25)]"
+        style={{ width, height }}
+      >
+        <img
+          alt=""
+          className="block size-full"
+          src={pagePicture(item.id, item.coverPage, item.coverHash, width * (window.devicePixelRatio || 1))}
+        />
       </Link>
-      <div className="mt-3 flex items-start gap-1 border-t border-line pt-2">
+      <div className="mt-4 flex h-26 items-start gap-1 border-t border-line pt-2">
         <div className="min-w-0 flex-1">
           {renaming ? (
             <input
@@ -67,20 +76,26 @@ export function ShelfPiece({ item, pixelsPerMm, onChanged }: Props) {
               }}
             />
           ) : (
-            <Link to={`/pieces/${item.id}`} className="block font-semibold hover:text-woad">
+            <Link to={`/pieces/${item.id}`} title={item.name} className="line-clamp-2 font-semibold hover:text-woad">
               {item.name}
             </Link>
           )}
           <p>
             {saySize(format.width, format.height, format)}, {item.pages === 1 ? '1 page' : `${item.pages} pages`}
           </p>
-          <p className="text-[13px] text-soft">Changed {when.format(new Date(item.changedAt))}</p>
+          <p className="truncate text-[13px] text-soft">Changed {when.format(new Date(item.changedAt))}</p>
         </div>
         <Menu>
-          <MenuButton aria-label={`More for ${item.name}`} className="flex size-8 items-center justify-center hover:bg-wash">
+          <MenuButton
+            aria-label={`More for ${item.name}`}
+            className="flex size-8 items-center justify-center hover:bg-wash"
+          >
             <Ellipsis size={18} />
           </MenuButton>
-          <MenuItems anchor="bottom end" className="z-30 w-40 border border-line bg-paper py-1 shadow-md focus:outline-none">
+          <MenuItems
+            anchor="bottom end"
+            className="z-30 w-40 border border-line bg-paper py-1 shadow-md focus:outline-none"
+          >
             {[
               { name: 'Rename', run: () => setRenaming(true) },
               { name: 'Copy', run: () => void copy() },

@@ -1,6 +1,6 @@
 import type { Format } from '../api/client'
 
-const LARGEST_PX = { width: 520, height: 400 }
+const LARGEST_PX = { width: 640, height: 430 }
 /** Below this a piece could hardly be seen or hit. */
 export const SMALLEST_SIDE_PX = 28
 

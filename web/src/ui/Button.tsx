@@ -7,7 +7,11 @@ const LOOKS: Record<Look, string> = {
   quiet: 'border-transparent hover:bg-wash',
 }
 
-export function Button({ look = 'plain', className = '', ...rest }: ButtonHTMLAttributes<HTMLButtonElement> & { look?: Look }) {
+export function Button({
+  look = 'plain',
+  className = '',
+  ...rest
+}: ButtonHTMLAttributes<HTMLButtonElement> & { look?: Look }) {
   return (
     <button
       type="button"
@@ -18,7 +22,11 @@ export function Button({ look = 'plain', className = '', ...rest }: ButtonHTMLAt
 }
 
 /** A square button with a picture; its name is read out and shown on hover. */
-export function IconButton({ name, className = '', ...rest }: ButtonHTMLAttributes<HTMLButtonElement> & { name: string }) {
+export function IconButton({
+  name,
+  className = '',
+  ...rest
+}: ButtonHTMLAttributes<HTMLButtonElement> & { name: string }) {
   return (
     <button
       type="button"

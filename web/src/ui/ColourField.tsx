@@ -36,7 +36,15 @@ export function ColourField({ label, value, onPreview, onCommit }: Props) {
     <Field label={label} wrong={wrong}>
       {(ids) => (
         <div className="flex">
-          <input ref={setSwatch} aria-label={`${label}, swatch`} type="color" value={value} onInput={(event) => onPreview(event.currentTarget.value)} onChange={() => undefined} className="h-8 w-10 shrink-0 border border-r-0 border-line bg-paper p-1" />
+          <input
+            ref={setSwatch}
+            aria-label={`${label}, swatch`}
+            type="color"
+            value={value}
+            onInput={(event) => onPreview(event.currentTarget.value)}
+            onChange={() => undefined}
+            className="h-8 w-10 shrink-0 border border-r-0 border-line bg-paper p-1"
+          />
           <input
             {...ids}
             className={inputLook}

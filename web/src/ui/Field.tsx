@@ -24,7 +24,11 @@ export function Field({
       </label>
       {children({ id, 'aria-describedby': note ? `${id}-note` : undefined, 'aria-invalid': wrong ? true : undefined })}
       {note && (
-        <p id={`${id}-note`} role={wrong ? 'alert' : undefined} className={`mt-1 text-[13px] leading-4 ${wrong ? 'text-madder' : 'text-soft'}`}>
+        <p
+          id={`${id}-note`}
+          role={wrong ? 'alert' : undefined}
+          className={`mt-1 text-[13px] leading-4 ${wrong ? 'text-madder' : 'text-soft'}`}
+        >
           {note}
         </p>
       )}

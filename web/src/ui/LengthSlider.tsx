@@ -29,7 +29,9 @@ export function LengthSlider({ label, value, most, format, wrong, onPreview, onC
         key={value}
         defaultValue={value}
         onInput={(event) => onPreview(Number(event.currentTarget.value))}
-        onPointerUp={(event) => Number(event.currentTarget.value) !== value && onCommit(Number(event.currentTarget.value))}
+        onPointerUp={(event) =>
+          Number(event.currentTarget.value) !== value && onCommit(Number(event.currentTarget.value))
+        }
         onKeyUp={(event) => Number(event.currentTarget.value) !== value && onCommit(Number(event.currentTarget.value))}
       />
     </div>

@@ -32,7 +32,10 @@ export function NoticeProvider({ children }: { children: ReactNode }) {
   return (
     <Context.Provider value={useMemo(() => show, [show])}>
       {children}
-      <div className="pointer-events-none fixed inset-x-0 bottom-4 z-50 flex flex-col items-center gap-2" aria-live="polite">
+      <div
+        className="pointer-events-none fixed inset-x-0 bottom-4 z-50 flex flex-col items-center gap-2"
+        aria-live="polite"
+      >
         {notices.map((notice) => (
           <div
             key={notice.key}

@@ -20,7 +20,9 @@ export function WeaveGauge({ sharpness, ppi, words = true }: { sharpness: Sharpn
         </g>
         {threads.map((y, row) => (
           <g key={`h${y}`} stroke="currentColor" strokeWidth={width} opacity="0.55">
-            {threads.map((x, column) => (row + column) % 2 === 0 && <path key={x} d={`M${x - pitch / 2} ${y}H${x + pitch / 2}`} />)}
+            {threads.map(
+              (x, column) => (row + column) % 2 === 0 && <path key={x} d={`M${x - pitch / 2} ${y}H${x + pitch / 2}`} />,
+            )}
           </g>
         ))}
       </svg>

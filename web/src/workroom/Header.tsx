@@ -1,4 +1,4 @@
-import { Redo2, Undo2 } from 'lucide-react'
+import { Keyboard, Redo2, Undo2 } from 'lucide-react'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { saySize } from '../measure/units'
@@ -7,7 +7,7 @@ import { Mark } from '../ui/Mark'
 import { useRoom } from './context'
 
 /** The piece's name and size, undo and redo by name, and whether all is saved. */
-export function Header() {
+export function Header({ onKeys }: { onKeys: () => void }) {
   const { handle, piece } = useRoom()
   const { open, saving, undo, redo } = handle
   const size = `${saySize(piece.format.width, piece.format.height, piece.format)}, ${piece.pages.length === 1 ? '1 page' : `${piece.pages.length} pages`}`
@@ -24,11 +24,24 @@ export function Header() {
         <span role="status" className="mr-2 text-soft">
           {saving ? 'Saving …' : 'Saved'}
         </span>
-        <IconButton name={open?.undo ? `Undo: ${open.undo}` : 'Nothing to undo'} disabled={!open?.undo} onClick={undo} aria-keyshortcuts="Control+Z">
+        <IconButton
+          name={open?.undo ? `Undo: ${open.undo}` : 'Nothing to undo'}
+          disabled={!open?.undo}
+          onClick={undo}
+          aria-keyshortcuts="Control+Z"
+        >
           <Undo2 size={18} />
         </IconButton>
-        <IconButton name={open?.redo ? `Redo: ${open.redo}` : 'Nothing to redo'} disabled={!open?.redo} onClick={redo} aria-keyshortcuts="Control+Shift+Z">
+        <IconButton
+          name={open?.redo ? `Redo: ${open.redo}` : 'Nothing to redo'}
+          disabled={!open?.redo}
+          onClick={redo}
+          aria-keyshortcuts="Control+Shift+Z"
+        >
           <Redo2 size={18} />
+        </IconButton>
+        <IconButton name="Keys" aria-keyshortcuts="?" onClick={onKeys}>
+          <Keyboard size={18} />
         </IconButton>
       </div>
     </header>

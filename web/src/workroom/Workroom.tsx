@@ -7,11 +7,13 @@ import { Bench } from './bench/Bench'
 import { RoomContext, type Room } from './context'
 import { Drawer } from './drawer/Drawer'
 import { Header } from './Header'
+import { KeyList } from './KeyList'
 import { Rail, type Step } from './Rail'
 import { Run } from './run/Run'
 import { frameOf, pageOf, selectionReducer } from './selection'
 import { Ticket } from './ticket/Ticket'
 import { usePiece } from './usePiece'
+import { useRoomKeys } from './useRoomKeys'
 
 /** One piece on the bench: rail and drawer on the left, ticket on the right, the run of pages below. */
 export function Workroom() {
@@ -20,6 +22,7 @@ export function Workroom() {
   const notice = useNotice()
   const [selection, select] = useReducer(selectionReducer, { cropping: false })
   const [step, setStep] = useState<Step>('arrange')
+  const [keysShown, setKeysShown] = useState(false)
   const { open, undo, redo, edit } = handle
 
   const photoKey = open?.piece.photos.length ?? 0
@@ -34,21 +37,10 @@ export function Workroom() {
     document.title = open ? `${open.piece.name} · Wovenset` : 'Wovenset'
   }, [open])
 
-  useEffect(() => {
-    const keys = (event: KeyboardEvent) => {
-      if (!(event.ctrlKey || event.metaKey) || (event.target as HTMLElement).matches('input, textarea')) return
-      const letter = event.key.toLowerCase()
-      if (letter === 'z' && !event.shiftKey) undo()
-      else if ((letter === 'z' && event.shiftKey) || letter === 'y') redo()
-      else return
-      event.preventDefault()
-    }
-    window.addEventListener('keydown', keys)
-    return () => window.removeEventListener('keydown', keys)
-  }, [undo, redo])
-
   const page = open && pageOf(open.piece, selection)
   const frame = page && frameOf(page, selection)
+  const showKeys = useCallback(() => setKeysShown(true), [])
+  useRoomKeys({ piece: open?.piece, pageId: page?.id, undo, redo, setStep, select, showKeys })
 
   const place = useCallback(
     (photo: string) => {
@@ -93,13 +85,14 @@ export function Workroom() {
   return (
     <RoomContext value={room}>
       <div className="grid h-full grid-cols-[4.75rem_16.5rem_minmax(0,1fr)_16.5rem] grid-rows-[3rem_minmax(0,1fr)_8.25rem] overflow-hidden max-[1100px]:grid-cols-[4.75rem_14rem_minmax(0,1fr)_14rem]">
-        <Header />
+        <Header onKeys={showKeys} />
         <Rail step={step} onStep={setStep} />
         <Drawer step={step} />
         <Bench />
         <Ticket />
         <Run />
       </div>
+      <KeyList open={keysShown} onClose={() => setKeysShown(false)} />
     </RoomContext>
   )
 }

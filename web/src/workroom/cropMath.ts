@@ -17,10 +17,7 @@ export function placePhoto(widthPx: number, heightPx: number, window: Box, crop:
   let scale: number
   let { focusX, focusY } = crop
   if (crop.fit === 'WHOLE') {
-    scale = Math.min(
-      window.width / (widthPx * cos + heightPx * sin),
-      window.height / (widthPx * sin + heightPx * cos),
-    )
+    scale = Math.min(window.width / (widthPx * cos + heightPx * sin), window.height / (widthPx * sin + heightPx * cos))
     focusX = focusY = 0.5
   } else {
     const across = window.width * cos + window.height * sin

@@ -1,6 +1,15 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
-import { client, data, type Edit, type PageScene, type Piece, type PieceAnswer, Problem, windowName } from '../api/client'
+import {
+  client,
+  data,
+  type Edit,
+  type PageScene,
+  type Piece,
+  type PieceAnswer,
+  Problem,
+  windowName,
+} from '../api/client'
 import { useNotice } from '../ui/Notices'
 
 export interface OpenPiece {

@@ -37,12 +37,20 @@ export function Bench() {
           <div
             data-testid="page"
             className="absolute shadow-[0_2px_10px_rgb(34_41_58/0.22)]"
-            style={{ background: scene.colour, left: scale.left, top: scale.top, width: px(scene.widthMm), height: px(scene.heightMm) }}
+            style={{
+              background: scene.colour,
+              left: scale.left,
+              top: scale.top,
+              width: px(scene.widthMm),
+              height: px(scene.heightMm),
+            }}
           >
             {scene.frames.map((frame, index) => (
               <FramePlace key={frame.frameId} scene={frame} index={index} scale={scale} />
             ))}
-            {selection.cropping && frameScene?.photo && <CropLayer key={frameScene.frameId} scene={frameScene} scale={scale} />}
+            {selection.cropping && frameScene?.photo && (
+              <CropLayer key={frameScene.frameId} scene={frameScene} scale={scale} />
+            )}
           </div>
           {!selection.cropping && <DimensionLines scale={scale} scene={scene} />}
         </>

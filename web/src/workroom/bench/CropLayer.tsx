@@ -7,7 +7,12 @@ import { placePhoto, pushed, turnedBy, zoomed } from '../cropMath'
 import type { BenchScale } from './useBenchScale'
 
 const WHEEL_ZOOM = 0.0015
-const KEY_MM: Record<string, [number, number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }
+const KEY_MM: Record<string, [number, number]> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, -1],
+  ArrowDown: [0, 1],
+}
 
 /** Cropping on the bench: the whole photo shows faintly around its window; drag, wheel, pinch or keys move it. */
 export function CropLayer({ scene, scale }: { scene: FrameScene; scale: BenchScale }) {
@@ -50,7 +55,9 @@ export function CropLayer({ scene, scale }: { scene: FrameScene; scale: BenchSca
         const from = now()
         if (pinching) return cancel()
         if (!stored || !from) return
-        show(pushed(stored.widthPx, stored.heightPx, scene.window, from, dx / scale.pixelsPerMm, dy / scale.pixelsPerMm))
+        show(
+          pushed(stored.widthPx, stored.heightPx, scene.window, from, dx / scale.pixelsPerMm, dy / scale.pixelsPerMm),
+        )
         if (last) void commit()
       },
       onPinch: ({ offset: [factor], memo, last, first }) => {
@@ -112,13 +119,33 @@ export function CropLayer({ scene, scale }: { scene: FrameScene; scale: BenchSca
         className="absolute cursor-grab touch-none overflow-hidden outline-2 outline-woad active:cursor-grabbing"
         style={place}
       >
-        <img alt="" src={largePicture(stored.photo)} className={picture} style={{ transform: inWindow }} draggable={false} />
-        <svg aria-hidden className="pointer-events-none absolute inset-0 size-full" viewBox="0 0 3 3" preserveAspectRatio="none">
-          <path d="M1 0V3M2 0V3M0 1H3M0 2H3" stroke="#22293a" strokeOpacity="0.5" strokeWidth="3" vectorEffect="non-scaling-stroke" />
+        <img
+          alt=""
+          src={largePicture(stored.photo)}
+          className={picture}
+          style={{ transform: inWindow }}
+          draggable={false}
+        />
+        <svg
+          aria-hidden
+          className="pointer-events-none absolute inset-0 size-full"
+          viewBox="0 0 3 3"
+          preserveAspectRatio="none"
+        >
+          <path
+            d="M1 0V3M2 0V3M0 1H3M0 2H3"
+            stroke="#22293a"
+            strokeOpacity="0.5"
+            strokeWidth="3"
+            vectorEffect="non-scaling-stroke"
+          />
           <path d="M1 0V3M2 0V3M0 1H3M0 2H3" stroke="#fffdf8" strokeWidth="1" vectorEffect="non-scaling-stroke" />
         </svg>
       </div>
-      <div className="absolute flex justify-center" style={{ left: place.left, top: place.top + place.height + 8, width: place.width }}>
+      <div
+        className="absolute flex justify-center"
+        style={{ left: place.left, top: place.top + place.height + 8, width: place.width }}
+      >
         <Button look="primary" onClick={end}>
           Crop is right
         </Button>

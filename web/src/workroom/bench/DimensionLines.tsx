@@ -48,8 +48,14 @@ export function DimensionLines({ scale, scene }: { scale: BenchScale; scene: Pag
       </svg>
       <Label {...common} way="across" tier={OUTER} stretch={{ from: 0, to: scene.widthMm, measured: 'pageWidth' }} />
       <Label {...common} way="down" tier={OUTER} stretch={{ from: 0, to: scene.heightMm, measured: 'pageHeight' }} />
-      {across(scene, page.grid).map((stretch) => stretch.measured && <Label key={stretch.measured} {...common} way="across" tier={INNER} stretch={stretch} />)}
-      {down(scene, page.grid).map((stretch) => stretch.measured && <Label key={stretch.measured} {...common} way="down" tier={INNER} stretch={stretch} />)}
+      {across(scene, page.grid).map(
+        (stretch) =>
+          stretch.measured && <Label key={stretch.measured} {...common} way="across" tier={INNER} stretch={stretch} />,
+      )}
+      {down(scene, page.grid).map(
+        (stretch) =>
+          stretch.measured && <Label key={stretch.measured} {...common} way="down" tier={INNER} stretch={stretch} />,
+      )}
     </div>
   )
 }
@@ -57,15 +63,29 @@ export function DimensionLines({ scale, scene }: { scale: BenchScale; scene: Pag
 type Way = 'across' | 'down'
 
 /** A line with short oblique strokes where stretches meet, as draughtsmen draw them. */
-function Line({ stretches, way, offset, scale }: { stretches: Stretch[]; way: Way; offset: number; scale: BenchScale }) {
+function Line({
+  stretches,
+  way,
+  offset,
+  scale,
+}: {
+  stretches: Stretch[]
+  way: Way
+  offset: number
+  scale: BenchScale
+}) {
   const origin = way === 'across' ? scale.left : scale.top
   const level = Math.round((way === 'across' ? scale.top : scale.left) - offset) + 0.5
-  const marks = [...new Set(stretches.flatMap(({ from, to }) => [from, to]))].map((mm) => Math.round(origin + mm * scale.pixelsPerMm) + 0.5)
+  const marks = [...new Set(stretches.flatMap(({ from, to }) => [from, to]))].map(
+    (mm) => Math.round(origin + mm * scale.pixelsPerMm) + 0.5,
+  )
   const [first, last] = [Math.min(...marks), Math.max(...marks)]
   const path =
     way === 'across'
-      ? `M${first} ${level}H${last}` + marks.map((x) => `M${x - 3} ${level + 3}L${x + 3} ${level - 3}M${x} ${level - 5}V${level + 8}`).join('')
-      : `M${level} ${first}V${last}` + marks.map((y) => `M${level - 3} ${y + 3}L${level + 3} ${y - 3}M${level - 5} ${y}H${level + 8}`).join('')
+      ? `M${first} ${level}H${last}` +
+        marks.map((x) => `M${x - 3} ${level + 3}L${x + 3} ${level - 3}M${x} ${level - 5}V${level + 8}`).join('')
+      : `M${level} ${first}V${last}` +
+        marks.map((y) => `M${level - 3} ${y + 3}L${level + 3} ${y - 3}M${level - 5} ${y}H${level + 8}`).join('')
   return <path d={path} fill="none" />
 }
 
@@ -90,11 +110,17 @@ function Label({ scale, bleed, way, tier, stretch, editing, wrong, setEditing, s
   const middle = ((from + to) / 2) * s
   const narrow = (to - from) * s < LABEL_PX + 12
   const level = bleed + tier + (narrow ? 15 : 0)
-  const at = way === 'across' ? { left: scale.left + middle, top: scale.top - level } : { left: scale.left - level, top: scale.top + middle }
+  const at =
+    way === 'across'
+      ? { left: scale.left + middle, top: scale.top - level }
+      : { left: scale.left - level, top: scale.top + middle }
   const length = Math.round((to - from) * 1000)
   if (editing === measured) {
     return (
-      <div className="pointer-events-auto absolute z-30 w-32 -translate-y-1/2 border border-line bg-paper p-1.5 shadow-md" style={{ top: at.top, left: Math.max(8, at.left - 64) }}>
+      <div
+        className="pointer-events-auto absolute z-30 w-32 -translate-y-1/2 border border-line bg-paper p-1.5 shadow-md"
+        style={{ top: at.top, left: Math.max(8, at.left - 64) }}
+      >
         <LengthField
           bare
           autoFocus
@@ -124,7 +150,14 @@ function Label({ scale, bleed, way, tier, stretch, editing, wrong, setEditing, s
   )
 }
 
-function editOf(measured: Measured, length: number, pageId: string, grid: Grid, format: Parameters<typeof sized>[0], scene: PageScene): Edit {
+function editOf(
+  measured: Measured,
+  length: number,
+  pageId: string,
+  grid: Grid,
+  format: Parameters<typeof sized>[0],
+  scene: PageScene,
+): Edit {
   const setGrid = (change: Partial<Grid>): Edit => ({ kind: 'setGrid', pageId, grid: { ...grid, ...change } })
   const cell = scene.frames[0]?.cell ?? { width: 10, height: 10 }
   const present = grid.cell ?? { width: Math.floor(cell.width * 1000), height: Math.floor(cell.height * 1000) }
@@ -145,6 +178,9 @@ function editOf(measured: Measured, length: number, pageId: string, grid: Grid, 
   }
 }
 
-function sized(format: Extract<Edit, { kind: 'setFormat' }>['format'], change: { width?: number; height?: number }): Edit {
+function sized(
+  format: Extract<Edit, { kind: 'setFormat' }>['format'],
+  change: { width?: number; height?: number },
+): Edit {
   return { kind: 'setFormat', format: { ...format, ...change } }
 }

@@ -8,7 +8,12 @@ import { useRoom } from '../context'
 import { pushed, turnedBy, zoomed } from '../cropMath'
 import type { BenchScale } from './useBenchScale'
 
-const ARROWS: Record<string, [number, number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }
+const ARROWS: Record<string, [number, number]> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, -1],
+  ArrowDown: [0, 1],
+}
 
 interface Props {
   scene: FrameScene
@@ -41,8 +46,7 @@ export function FramePlace({ scene, index, scale }: Props) {
 
   const keys = (event: KeyboardEvent) => {
     const photo = scene.photo
-    const setCrop = (crop: Crop) =>
-      void handle.edit({ kind: 'setCrop', pageId: page.id, frameId: scene.frameId, crop })
+    const setCrop = (crop: Crop) => void handle.edit({ kind: 'setCrop', pageId: page.id, frameId: scene.frameId, crop })
     const arrow = ARROWS[event.key]
     if ((event.key === 'Delete' || event.key === 'Backspace') && photo) {
       void handle.edit({ kind: 'emptyFrame', pageId: page.id, frameId: scene.frameId })
@@ -53,7 +57,13 @@ export function FramePlace({ scene, index, scale }: Props) {
       const other = neighbour(page.grid.rows, page.grid.columns, index, arrow)
       const frame = other === undefined ? undefined : page.frames[other]
       if (!frame) return
-      void handle.edit({ kind: 'swapFrames', pageId: page.id, frameId: scene.frameId, otherPageId: page.id, otherFrameId: frame.id })
+      void handle.edit({
+        kind: 'swapFrames',
+        pageId: page.id,
+        frameId: scene.frameId,
+        otherPageId: page.id,
+        otherFrameId: frame.id,
+      })
       select({ kind: 'frame', pageId: page.id, frameId: frame.id })
       event.currentTarget.parentElement?.querySelector<HTMLElement>(`[data-frame="${frame.id}"]`)?.focus()
     } else if (arrow && photo) {
@@ -86,7 +96,7 @@ export function FramePlace({ scene, index, scale }: Props) {
           const cargo = { kind: 'frame' as const, pageId: page.id, frameId: scene.frameId, photo: scene.photo.photo }
           start(event, cargo, smallPicture(scene.photo.photo))
         }}
-        className={`absolute touch-none ${selected ? 'z-10 outline-2 outline-offset-2 outline-woad' : 'hover:outline-1 hover:outline-woad'} ${over ? 'bg-woad/30 outline-3 outline-woad' : ''} ${scene.photo ? '' : 'border border-dashed border-soft bg-wash/60'}`}
+        className={`absolute touch-none ${selected ? (selection.cropping ? '' : 'z-10 outline-2 outline-offset-2 outline-woad') : 'hover:outline-1 hover:outline-woad'} ${over ? 'bg-woad/30 outline-3 outline-woad' : ''} ${scene.photo ? '' : 'border border-dashed border-soft bg-wash/60'}`}
         style={{
           left: outer.x * pixelsPerMm,
           top: outer.y * pixelsPerMm,

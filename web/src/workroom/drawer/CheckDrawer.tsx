@@ -14,14 +14,22 @@ export function CheckDrawer() {
       <Part title={findings.length === 0 ? 'Nothing found' : `${findings.length} to look at`}>
         {findings.length === 0 && (
           <p className="flex gap-2 text-lichen">
-            <CircleCheck size={20} className="shrink-0" /> Every frame has a photo, sharp at its size, and all words fit.
+            <CircleCheck size={20} className="shrink-0" /> Every frame has a photo, sharp at its size, and all words
+            fit.
           </p>
         )}
         <ul className="space-y-1">
           {findings.map(({ grave, pageId, frameId, page, frame, what }) => (
             <li key={`${frameId}${what}`}>
-              <button className="flex w-full gap-2 border border-line bg-paper p-2 text-left hover:border-woad" onClick={() => select({ kind: 'frame', pageId, frameId })}>
-                {grave ? <CircleAlert size={18} className="mt-0.5 shrink-0 text-madder" aria-label="Will go wrong" /> : <TriangleAlert size={18} className="mt-0.5 shrink-0 text-weld-ink" aria-label="Look at this" />}
+              <button
+                className="flex w-full gap-2 border border-line bg-paper p-2 text-left hover:border-woad"
+                onClick={() => select({ kind: 'frame', pageId, frameId })}
+              >
+                {grave ? (
+                  <CircleAlert size={18} className="mt-0.5 shrink-0 text-madder" aria-label="Will go wrong" />
+                ) : (
+                  <TriangleAlert size={18} className="mt-0.5 shrink-0 text-weld-ink" aria-label="Look at this" />
+                )}
                 <span>
                   <span className="font-semibold">
                     Page {page}, frame {frame}
@@ -49,8 +57,22 @@ function Limits() {
   }
   return (
     <Part title="Sharpness, for all pieces">
-      <NumberField label="Look at it below" suffix="ppi" value={limits.warnPpi} min={limits.alarmPpi} max={2400} onCommit={(warnPpi) => void set({ ...limits, warnPpi })} />
-      <NumberField label="Goes wrong below" suffix="ppi" value={limits.alarmPpi} min={1} max={limits.warnPpi} onCommit={(alarmPpi) => void set({ ...limits, alarmPpi })} />
+      <NumberField
+        label="Look at it below"
+        suffix="ppi"
+        value={limits.warnPpi}
+        min={limits.alarmPpi}
+        max={2400}
+        onCommit={(warnPpi) => void set({ ...limits, warnPpi })}
+      />
+      <NumberField
+        label="Goes wrong below"
+        suffix="ppi"
+        value={limits.alarmPpi}
+        min={1}
+        max={limits.warnPpi}
+        onCommit={(alarmPpi) => void set({ ...limits, alarmPpi })}
+      />
     </Part>
   )
 }

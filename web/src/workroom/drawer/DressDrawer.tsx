@@ -12,7 +12,11 @@ import { Part } from './Part'
 export function DressDrawer() {
   const { piece, handle } = useRoom()
   const [wrong, setWrong] = useState<{ field?: string; message: string } | null>(null)
-  const typefaces = useQuery({ queryKey: ['typefaces'], queryFn: () => data(client.GET('/api/measure/typefaces')), staleTime: Infinity }).data
+  const typefaces = useQuery({
+    queryKey: ['typefaces'],
+    queryFn: () => data(client.GET('/api/measure/typefaces')),
+    staleTime: Infinity,
+  }).data
   const { dress, format } = piece
   const { captions } = dress
   const with_ = (change: Partial<Dress>) => ({ kind: 'setDress' as const, dress: { ...dress, ...change } })
@@ -28,21 +32,57 @@ export function DressDrawer() {
   return (
     <>
       <Part title="Page">
-        <ColourField label="Page colour" value={dress.pageColour} onPreview={(pageColour) => show({ pageColour })} onCommit={(pageColour) => set({ pageColour })} />
+        <ColourField
+          label="Page colour"
+          value={dress.pageColour}
+          onPreview={(pageColour) => show({ pageColour })}
+          onCommit={(pageColour) => set({ pageColour })}
+        />
       </Part>
       <Part title="Frames">
-        <LengthSlider label="Border width" value={dress.borderWidth} most={shorter / 40} format={format} wrong={about('borderWidth')} onPreview={(borderWidth) => show({ borderWidth })} onCommit={(borderWidth) => set({ borderWidth })} />
-        <ColourField label="Border colour" value={dress.borderColour} onPreview={(borderColour) => show({ borderColour })} onCommit={(borderColour) => set({ borderColour })} />
-        <LengthSlider label="Corner radius" value={dress.cornerRadius} most={shorter / 12} format={format} wrong={about('cornerRadius')} onPreview={(cornerRadius) => show({ cornerRadius })} onCommit={(cornerRadius) => set({ cornerRadius })} />
+        <LengthSlider
+          label="Border width"
+          value={dress.borderWidth}
+          most={shorter / 40}
+          format={format}
+          wrong={about('borderWidth')}
+          onPreview={(borderWidth) => show({ borderWidth })}
+          onCommit={(borderWidth) => set({ borderWidth })}
+        />
+        <ColourField
+          label="Border colour"
+          value={dress.borderColour}
+          onPreview={(borderColour) => show({ borderColour })}
+          onCommit={(borderColour) => set({ borderColour })}
+        />
+        <LengthSlider
+          label="Corner radius"
+          value={dress.cornerRadius}
+          most={shorter / 12}
+          format={format}
+          wrong={about('cornerRadius')}
+          onPreview={(cornerRadius) => show({ cornerRadius })}
+          onCommit={(cornerRadius) => set({ cornerRadius })}
+        />
       </Part>
       <Part title="Captions">
         <label className="flex items-center gap-2">
-          <input type="checkbox" className="size-4 accent-woad" checked={captions.show === 'BELOW'} onChange={(event) => set(caption({ show: event.target.checked ? 'BELOW' : 'NONE' }))} />
+          <input
+            type="checkbox"
+            className="size-4 accent-woad"
+            checked={captions.show === 'BELOW'}
+            onChange={(event) => set(caption({ show: event.target.checked ? 'BELOW' : 'NONE' }))}
+          />
           Below each photo
         </label>
         <Field label="Typeface">
           {(ids) => (
-            <select {...ids} className={inputLook} value={captions.typeface} onChange={(event) => set(caption({ typeface: event.target.value }))}>
+            <select
+              {...ids}
+              className={inputLook}
+              value={captions.typeface}
+              onChange={(event) => set(caption({ typeface: event.target.value }))}
+            >
               {(typefaces ?? [captions.typeface]).map((name) => (
                 <option key={name}>{name}</option>
               ))}
@@ -50,11 +90,34 @@ export function DressDrawer() {
           )}
         </Field>
         <div className="grid grid-cols-2 gap-2">
-          <NumberField label="Size" suffix="pt" value={captions.sizePt} min={4} max={144} decimals={1} onCommit={(sizePt) => set(caption({ sizePt }))} />
-          <NumberField label="Lines kept" value={captions.lines} min={1} max={4} onCommit={(lines) => set(caption({ lines }))} />
+          <NumberField
+            label="Size"
+            suffix="pt"
+            value={captions.sizePt}
+            min={4}
+            max={144}
+            decimals={1}
+            onCommit={(sizePt) => set(caption({ sizePt }))}
+          />
+          <NumberField
+            label="Lines kept"
+            value={captions.lines}
+            min={1}
+            max={4}
+            onCommit={(lines) => set(caption({ lines }))}
+          />
         </div>
-        {about('captions') && <p role="alert" className="text-[13px] leading-4 text-madder">{about('captions')}</p>}
-        <ColourField label="Caption colour" value={captions.colour} onPreview={(colour) => show(caption({ colour }))} onCommit={(colour) => set(caption({ colour }))} />
+        {about('captions') && (
+          <p role="alert" className="text-[13px] leading-4 text-madder">
+            {about('captions')}
+          </p>
+        )}
+        <ColourField
+          label="Caption colour"
+          value={captions.colour}
+          onPreview={(colour) => show(caption({ colour }))}
+          onCommit={(colour) => set(caption({ colour }))}
+        />
       </Part>
     </>
   )

@@ -24,12 +24,17 @@ export function GatherDrawer() {
     <FileDrop onFiles={bring} className="min-h-full">
       <Part title="Bring in">
         <Choosers onFiles={bring} />
-        <p className="text-[13px] leading-4 text-soft">Or drop files, folders or a ZIP here. Your originals are kept as they are.</p>
+        <p className="text-[13px] leading-4 text-soft">
+          Or drop files, folders or a ZIP here. Your originals are kept as they are.
+        </p>
         <ArrivingList arriving={arriving} onClear={clear} />
       </Part>
       <Part title={`${photos.length} photos, ${waiting} not placed`}>
         <div className="flex flex-wrap gap-2">
-          <Link to={`/pieces/${piece.id}/light-table`} className="inline-flex h-8 items-center border border-line bg-paper px-3 font-semibold hover:border-woad">
+          <Link
+            to={`/pieces/${piece.id}/light-table`}
+            className="inline-flex h-8 items-center border border-line bg-paper px-3 font-semibold hover:border-woad"
+          >
             Light table
           </Link>
           <Button disabled={waiting === 0} onClick={() => void handle.edit({ kind: 'flowPhotos' })}>

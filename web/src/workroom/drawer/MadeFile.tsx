@@ -32,7 +32,11 @@ export function MadeFile({ made }: { made: Make }) {
           </IconButton>
         </div>
       )}
-      {made.state === 'FAILED' && <p className="border-l-2 border-madder pl-2">{made.request.kind} not made: {made.message}</p>}
+      {made.state === 'FAILED' && (
+        <p className="border-l-2 border-madder pl-2">
+          {made.request.kind} not made: {made.message}
+        </p>
+      )}
       {made.state === 'CANCELLED' && <p className="text-soft">{made.request.kind}: stopped by you</p>}
     </li>
   )

@@ -25,7 +25,8 @@ export function MakeDrawer() {
   const makes = useQuery({
     queryKey: key,
     queryFn: () => data(client.GET('/api/pieces/{piece}/makes', { params: { path: { piece: piece.id } } })),
-    refetchInterval: ({ state }) => (state.data?.some(({ state: s }) => s === 'WAITING' || s === 'MAKING') ? POLL_MS : false),
+    refetchInterval: ({ state }) =>
+      state.data?.some(({ state: s }) => s === 'WAITING' || s === 'MAKING') ? POLL_MS : false,
   })
 
   const make = async () => {
@@ -43,14 +44,40 @@ export function MakeDrawer() {
   return (
     <>
       <Part title="What to make">
-        <Choice label="File" value={kind} onChange={setKind} options={{ PDF: 'PDF for print', JPEG: 'JPEG images', PNG: 'PNG images' }} />
+        <Choice
+          label="File"
+          value={kind}
+          onChange={setKind}
+          options={{ PDF: 'PDF for print', JPEG: 'JPEG images', PNG: 'PNG images' }}
+        />
         {piece.pages.length > 1 && (
-          <Choice label="Pages" value={which} onChange={setWhich} options={{ all: `All ${piece.pages.length} pages`, one: `Page ${piece.pages.indexOf(page) + 1} only` }} />
+          <Choice
+            label="Pages"
+            value={which}
+            onChange={setWhich}
+            options={{ all: `All ${piece.pages.length} pages`, one: `Page ${piece.pages.indexOf(page) + 1} only` }}
+          />
         )}
         <NumberField label="Resolution" suffix="ppi" value={resolution} min={20} max={1200} onCommit={setResolution} />
-        {kind === 'JPEG' && <NumberField label="Quality" suffix="1 to 100" value={jpegQuality} min={1} max={100} onCommit={setQuality} />}
-        {kind === 'PNG' && <Choice label="Behind the frames" value={ground} onChange={setGround} options={{ PAGE_COLOUR: 'Page colour', CLEAR: 'Nothing (transparent)' }} />}
-        {kind !== 'PDF' && piece.format.bleed > 0 && <Choice label="Reaches to" value={extent} onChange={setExtent} options={{ TRIM: 'The trim', BLEED: 'The bleed' }} />}
+        {kind === 'JPEG' && (
+          <NumberField label="Quality" suffix="1 to 100" value={jpegQuality} min={1} max={100} onCommit={setQuality} />
+        )}
+        {kind === 'PNG' && (
+          <Choice
+            label="Behind the frames"
+            value={ground}
+            onChange={setGround}
+            options={{ PAGE_COLOUR: 'Page colour', CLEAR: 'Nothing (transparent)' }}
+          />
+        )}
+        {kind !== 'PDF' && piece.format.bleed > 0 && (
+          <Choice
+            label="Reaches to"
+            value={extent}
+            onChange={setExtent}
+            options={{ TRIM: 'The trim', BLEED: 'The bleed' }}
+          />
+        )}
         <p className="text-[13px] leading-4 text-soft">
           {kind === 'PDF'
             ? 'Photos go in as they are; words stay words. Trim and bleed are marked in the file.'
@@ -59,17 +86,37 @@ export function MakeDrawer() {
         <Button look="primary" className="w-full" onClick={() => void make()}>
           Make the file
         </Button>
-        {wrong && <p role="alert" className="text-[13px] text-madder">{wrong}</p>}
+        {wrong && (
+          <p role="alert" className="text-[13px] text-madder">
+            {wrong}
+          </p>
+        )}
       </Part>
       <Part title="Made">
-        {makes.data?.length === 0 && <p className="text-soft">Nothing yet. A file that is made waits here to be saved.</p>}
-        <ul className="space-y-2">{makes.data?.map((made) => <MadeFile key={made.id} made={made} />)}</ul>
+        {makes.data?.length === 0 && (
+          <p className="text-soft">Nothing yet. A file that is made waits here to be saved.</p>
+        )}
+        <ul className="space-y-2">
+          {makes.data?.map((made) => (
+            <MadeFile key={made.id} made={made} />
+          ))}
+        </ul>
       </Part>
     </>
   )
 }
 
-function Choice<T extends string>({ label, value, onChange, options }: { label: string; value: T; onChange: (value: T) => void; options: Record<T, string> }) {
+function Choice<T extends string>({
+  label,
+  value,
+  onChange,
+  options,
+}: {
+  label: string
+  value: T
+  onChange: (value: T) => void
+  options: Record<T, string>
+}) {
   return (
     <Field label={label}>
       {(ids) => (

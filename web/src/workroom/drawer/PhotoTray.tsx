@@ -27,10 +27,19 @@ export function PhotoTray() {
                 start(event, { kind: 'photo', photo: photo.id }, smallPicture(photo.id))
               }}
             >
-              <img alt="" src={smallPicture(photo.id)} loading="lazy" draggable={false} className={`size-full object-cover ${count ? 'opacity-55' : ''}`} />
+              <img
+                alt=""
+                src={smallPicture(photo.id)}
+                loading="lazy"
+                draggable={false}
+                className={`size-full object-cover ${count ? 'opacity-55' : ''}`}
+              />
             </button>
             {count > 0 && (
-              <span className="pointer-events-none absolute right-0 bottom-0 bg-paper px-1 text-xs leading-4" aria-hidden>
+              <span
+                className="pointer-events-none absolute right-0 bottom-0 bg-paper px-1 text-xs leading-4"
+                aria-hidden
+              >
                 {count}×
               </span>
             )}

@@ -18,10 +18,14 @@ export function findingsOf(piece: Piece, scenes: Record<string, PageScene>): Fin
       const found: Finding[] = []
       const ppi = Math.round(frame.photo?.ppi ?? 0)
       if (!frame.photo) found.push({ ...at, grave: false, what: 'is empty' })
-      if (frame.photo?.sharpness === 'LOOSE') found.push({ ...at, grave: true, what: `will print too soft: ${ppi} ppi` })
-      if (frame.photo?.sharpness === 'OPEN') found.push({ ...at, grave: false, what: `will print a little soft: ${ppi} ppi` })
-      if (frame.words && !frame.words.allShown) found.push({ ...at, grave: true, what: 'has more words than fit; the rest is cut off' })
-      if (frame.words?.missing) found.push({ ...at, grave: true, what: `has signs that the typeface lacks: ${frame.words.missing}` })
+      if (frame.photo?.sharpness === 'LOOSE')
+        found.push({ ...at, grave: true, what: `will print too soft: ${ppi} ppi` })
+      if (frame.photo?.sharpness === 'OPEN')
+        found.push({ ...at, grave: false, what: `will print a little soft: ${ppi} ppi` })
+      if (frame.words && !frame.words.allShown)
+        found.push({ ...at, grave: true, what: 'has more words than fit; the rest is cut off' })
+      if (frame.words?.missing)
+        found.push({ ...at, grave: true, what: `has signs that the typeface lacks: ${frame.words.missing}` })
       return found
     }),
   )

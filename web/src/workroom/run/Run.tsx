@@ -15,7 +15,10 @@ export function Run() {
     const next = piece.pages[index + 1] ?? piece.pages[index - 1]
     if (next) select({ kind: 'page', pageId: next.id })
     const problem = await handle.edit({ kind: 'deletePage', pageId: page.id })
-    if (!problem) notice(`Page ${index + 1} is deleted; its photos are in the drawer.`, { action: { name: 'Undo', run: handle.undo } })
+    if (!problem)
+      notice(`Page ${index + 1} is deleted; its photos are in the drawer.`, {
+        action: { name: 'Undo', run: handle.undo },
+      })
   }
   return (
     <section aria-label="Run of pages" className="col-span-3 flex border-t border-line">

@@ -11,13 +11,15 @@ export function RunPage({ page, index }: { page: Page; index: number }) {
   const { piece, page: current, handle, select } = useRoom()
   const { start } = useDragging()
   const { over, properties } = useDropTarget(`page:${page.id}`, (cargo) => {
-    if (cargo.kind === 'page' && cargo.pageId !== page.id) void handle.edit({ kind: 'movePage', pageId: cargo.pageId, index })
+    if (cargo.kind === 'page' && cargo.pageId !== page.id)
+      void handle.edit({ kind: 'movePage', pageId: cargo.pageId, index })
   })
   const scene = handle.open?.scenes[page.id]
   const { width, height } = piece.format
   const scale = Math.min(HEIGHT_PX / height, WIDEST_PX / width)
   const size = { width: Math.max(8, Math.round(width * scale)), height: Math.max(8, Math.round(height * scale)) }
-  const picture = scene && pagePicture(piece.id, page.id, scene.hash, Math.round(size.width * (window.devicePixelRatio || 1)))
+  const picture =
+    scene && pagePicture(piece.id, page.id, scene.hash, Math.round(size.width * (window.devicePixelRatio || 1)))
   const selected = page.id === current.id
   return (
     <div className="flex flex-col items-center px-px">
@@ -42,7 +44,9 @@ export function RunPage({ page, index }: { page: Page; index: number }) {
       >
         {picture && <img alt="" src={picture} className="size-full" draggable={false} />}
       </button>
-      <span className={`mt-1 text-[13px] leading-4 ${selected ? 'font-semibold text-woad' : 'text-soft'}`}>{index + 1}</span>
+      <span className={`mt-1 text-[13px] leading-4 ${selected ? 'font-semibold text-woad' : 'text-soft'}`}>
+        {index + 1}
+      </span>
     </div>
   )
 }

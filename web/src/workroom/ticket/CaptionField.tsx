@@ -11,7 +11,10 @@ export function CaptionField({ frame, scene }: { frame: Frame; scene: FrameScene
   const { captions } = piece.dress
   const take = async () => {
     if (draft.trim() === frame.caption) return
-    const problem = await handle.edit({ kind: 'setCaption', pageId: page.id, frameId: frame.id, caption: draft }, { quiet: true })
+    const problem = await handle.edit(
+      { kind: 'setCaption', pageId: page.id, frameId: frame.id, caption: draft },
+      { quiet: true },
+    )
     setRefused(problem?.message)
   }
   const words = scene.words
@@ -19,7 +22,9 @@ export function CaptionField({ frame, scene }: { frame: Frame; scene: FrameScene
   const wrong =
     refused ??
     (words?.missing ? `${captions.typeface} has no sign for: ${words.missing}` : undefined) ??
-    (words && !words.allShown ? 'Too long for its room; the rest is cut off. Keep more lines under Dress, or shorten it.' : undefined)
+    (words && !words.allShown
+      ? 'Too long for its room; the rest is cut off. Keep more lines under Dress, or shorten it.'
+      : undefined)
   const hint =
     captions.show === 'NONE' && frame.caption
       ? 'Captions are not shown; turn them on under Dress.'

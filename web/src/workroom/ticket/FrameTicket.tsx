@@ -16,7 +16,8 @@ export function FrameTicket({ frame, scene }: { frame: Frame; scene: FrameScene 
   const at = { pageId: page.id, frameId: frame.id }
   const index = page.frames.indexOf(frame)
   const place = `row ${Math.floor(index / page.grid.columns) + 1}, column ${(index % page.grid.columns) + 1}`
-  const setCrop = (change: Partial<Crop>) => void handle.edit({ kind: 'setCrop', ...at, crop: { ...(scene.photo?.crop ?? frame.crop), ...change } })
+  const setCrop = (change: Partial<Crop>) =>
+    void handle.edit({ kind: 'setCrop', ...at, crop: { ...(scene.photo?.crop ?? frame.crop), ...change } })
   const { crop } = frame
   return (
     <>
@@ -27,7 +28,9 @@ export function FrameTicket({ frame, scene }: { frame: Frame; scene: FrameScene 
         <div className="flex gap-3 border-t border-line py-2">
           <img alt="" src={smallPicture(photo.id)} className="size-16 shrink-0 object-cover" />
           <div className="min-w-0">
-            <p className="truncate font-semibold" title={photo.fileName}>{photo.fileName}</p>
+            <p className="truncate font-semibold" title={photo.fileName}>
+              {photo.fileName}
+            </p>
             <p className="text-[13px] leading-4 text-soft">
               {photo.width} × {photo.height} px
             </p>
@@ -35,7 +38,9 @@ export function FrameTicket({ frame, scene }: { frame: Frame; scene: FrameScene 
           </div>
         </div>
       ) : (
-        <p className="border-t border-line py-2 text-soft">Empty. Drag a photo here from the drawer, or press one there.</p>
+        <p className="border-t border-line py-2 text-soft">
+          Empty. Drag a photo here from the drawer, or press one there.
+        </p>
       )}
       <p className="flex justify-between border-t border-line py-1.5">
         <span className="text-soft">Frame</span>
@@ -46,13 +51,26 @@ export function FrameTicket({ frame, scene }: { frame: Frame; scene: FrameScene 
           <div className="mb-2 flex items-center justify-between">
             <h3 className="font-semibold">Crop</h3>
             <div className="flex">
-              <IconButton name="Crop on the page (Enter)" aria-pressed={selection.cropping} className={selection.cropping ? 'bg-wash' : ''} onClick={() => select({ kind: 'crop', on: !selection.cropping })}>
+              <IconButton
+                name="Crop on the page (Enter)"
+                aria-pressed={selection.cropping}
+                className={selection.cropping ? 'bg-wash' : ''}
+                onClick={() => select({ kind: 'crop', on: !selection.cropping })}
+              >
                 <CropIcon size={17} />
               </IconButton>
-              <IconButton name="Turn by a quarter" onClick={() => setCrop({ turnDegrees: turnedBy(crop, 90).turnDegrees })}>
+              <IconButton
+                name="Turn by a quarter"
+                onClick={() => setCrop({ turnDegrees: turnedBy(crop, 90).turnDegrees })}
+              >
                 <RotateCw size={17} />
               </IconButton>
-              <IconButton name="Flip left to right" aria-pressed={crop.flipped} className={crop.flipped ? 'bg-wash' : ''} onClick={() => setCrop({ flipped: !crop.flipped })}>
+              <IconButton
+                name="Flip left to right"
+                aria-pressed={crop.flipped}
+                className={crop.flipped ? 'bg-wash' : ''}
+                onClick={() => setCrop({ flipped: !crop.flipped })}
+              >
                 <FlipHorizontal2 size={17} />
               </IconButton>
             </div>
@@ -71,10 +89,42 @@ export function FrameTicket({ frame, scene }: { frame: Frame; scene: FrameScene 
             ))}
           </div>
           <div className="grid grid-cols-2 gap-2">
-            <NumberField label="Zoom" suffix="%" value={crop.zoom * 100} min={100} max={MOST_ZOOM * 100} step={5} onCommit={(zoom) => setCrop({ zoom: zoom / 100, fit: 'FILL' })} />
-            <NumberField label="Turn" suffix="°" value={crop.turnDegrees} min={-180} max={180} decimals={1} onCommit={(turnDegrees) => setCrop({ turnDegrees })} />
-            <NumberField label="Centre across" suffix="%" value={scene.photo.crop.focusX * 100} min={0} max={100} decimals={1} onCommit={(x) => setCrop({ focusX: x / 100 })} />
-            <NumberField label="Centre down" suffix="%" value={scene.photo.crop.focusY * 100} min={0} max={100} decimals={1} onCommit={(y) => setCrop({ focusY: y / 100 })} />
+            <NumberField
+              label="Zoom"
+              suffix="%"
+              value={crop.zoom * 100}
+              min={100}
+              max={MOST_ZOOM * 100}
+              step={5}
+              onCommit={(zoom) => setCrop({ zoom: zoom / 100, fit: 'FILL' })}
+            />
+            <NumberField
+              label="Turn"
+              suffix="°"
+              value={crop.turnDegrees}
+              min={-180}
+              max={180}
+              decimals={1}
+              onCommit={(turnDegrees) => setCrop({ turnDegrees })}
+            />
+            <NumberField
+              label="Centre across"
+              suffix="%"
+              value={scene.photo.crop.focusX * 100}
+              min={0}
+              max={100}
+              decimals={1}
+              onCommit={(x) => setCrop({ focusX: x / 100 })}
+            />
+            <NumberField
+              label="Centre down"
+              suffix="%"
+              value={scene.photo.crop.focusY * 100}
+              min={0}
+              max={100}
+              decimals={1}
+              onCommit={(y) => setCrop({ focusY: y / 100 })}
+            />
           </div>
         </section>
       )}

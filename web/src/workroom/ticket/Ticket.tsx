@@ -22,7 +22,12 @@ function PageTicket() {
     ['Bleed', format.bleed ? say(format.bleed, format) : 'none'],
     ['Grid', `${page.grid.columns} across, ${page.grid.rows} down`],
     ['Each cell', cell ? saySize(cell.width * 1000, cell.height * 1000, format) : '…'],
-    ['Gaps', page.grid.columnGap === page.grid.rowGap ? say(page.grid.rowGap, format) : `${say(page.grid.columnGap, format)}, ${say(page.grid.rowGap, format)}`],
+    [
+      'Gaps',
+      page.grid.columnGap === page.grid.rowGap
+        ? say(page.grid.rowGap, format)
+        : `${say(page.grid.columnGap, format)}, ${say(page.grid.rowGap, format)}`,
+    ],
     ['Photos', `${filled} of ${page.frames.length} frames`],
   ]
   return (
@@ -39,7 +44,8 @@ function PageTicket() {
         ))}
       </dl>
       <p className="mt-3 border-t border-line pt-3 text-[13px] leading-5 text-soft">
-        Select a frame to set its crop and caption. Drag it onto another to swap. Press Enter or click twice to crop on the page.
+        Select a frame to set its crop and caption. Drag it onto another to swap. Press Enter or click twice to crop on
+        the page.
       </p>
     </>
   )

@@ -10,13 +10,9 @@ import wovenset.core.geometry.BoxMm;
 import wovenset.core.scene.PageScene;
 import wovenset.core.scene.PageScene.FrameScene;
 import wovenset.core.scene.PageScene.PhotoScene;
-import wovenset.core.scene.PageScene.WordsScene;
-import wovenset.core.words.Typefaces;
 
 /** Draws pages and frames. The graphics' user space is page millimetres; it is left as it was found. */
 public final class Painter {
-    private static final double MM_PER_PT = 25.4 / 72;
-
     private final PhotoRasters rasters;
 
     public Painter(PhotoRasters rasters) {
@@ -45,7 +41,7 @@ public final class Painter {
             paintBorder(graphics, frame);
         }
         if (frame.words() != null) {
-            paintWords(graphics, frame.words());
+            WordsPainter.draw(graphics, frame.words());
         }
     }
 
@@ -74,18 +70,6 @@ public final class Painter {
         border.subtract(new Area(rounded(frame.window(), frame.windowRadiusMm())));
         graphics.setColor(frame.borderColour().awt());
         graphics.fill(border);
-    }
-
-    /** Words are drawn in a space of points: a PDF's fonts and the screen's hinting both expect sizes of about ten. */
-    private static void paintWords(Graphics2D graphics, WordsScene words) {
-        AffineTransform before = graphics.getTransform();
-        graphics.scale(MM_PER_PT, MM_PER_PT);
-        graphics.setColor(words.colour().awt());
-        graphics.setFont(Typefaces.font(words.typeface()).deriveFont((float) words.sizePt()));
-        for (PageScene.LineScene line : words.lines()) {
-            graphics.drawString(line.text(), (float) (line.xMm() / MM_PER_PT), (float) (line.yMm() / MM_PER_PT));
-        }
-        graphics.setTransform(before);
     }
 
     private static Shape rounded(BoxMm box, double radius) {

@@ -136,6 +136,38 @@ class PieceMakerTest {
         }
     }
 
+    @Test
+    void wordsStandWhereTheyDoOnTheScreenKernedPairsToo() throws IOException, InterruptedException {
+        Piece piece = piece(grid(1, 1, 10, 0), 1);
+        var page = piece.pages().get(0);
+        piece = piece.mapPage(page.id(), p -> p.mapFrame(page.frames().get(0).id(), frame -> frame.withCaption("AVATAR To Type: WAVES, Yves")));
+        piece = piece.withDress(new Dress(new Rgb("#ffffff"), new Rgb("#000000"), mm(0), mm(0),
+                new CaptionStyle(CaptionStyle.Show.BELOW, "Alegreya", 48, new Rgb("#000000"), 1)));
+        BufferedImage[] both = pdfAndPng(piece, 200);
+        int[] print = ink(band(both[0]));
+        int[] screen = ink(band(both[1]));
+        assertThat(screen.length).as("letters, with the gaps between them").isGreaterThan(12);
+        assertThat(print).hasSameSizeAs(screen);
+        for (int i = 0; i < screen.length; i++) {
+            assertThat(print[i] * 25.4 / 200).as("edge %d", i).isCloseTo(screen[i] * 25.4 / 200, within(0.15));
+        }
+    }
+
+    /** The columns, from the left, at which ink begins or ends. */
+    private static int[] ink(BufferedImage band) {
+        return IntStream.range(1, band.getWidth()).filter(x -> dark(band, x) != dark(band, x - 1)).toArray();
+    }
+
+    private static boolean dark(BufferedImage band, int x) {
+        return IntStream.range(0, band.getHeight()).anyMatch(y -> (band.getRGB(x, y) & 255) < 110);
+    }
+
+    /** The part of the page that the words stand in. */
+    private static BufferedImage band(BufferedImage page) {
+        int top = page.getHeight() * 80 / 100;
+        return page.getSubimage(0, top, page.getWidth(), page.getHeight() - top);
+    }
+
     private static PDFormXObject form(PDPage page) throws IOException {
         return (PDFormXObject) page.getResources().getXObject(page.getResources().getXObjectNames().iterator().next());
     }
@@ -181,16 +213,19 @@ class PieceMakerTest {
 
     @Test
     void pdfAndPngOfAPageAgree() throws IOException, InterruptedException {
-        Piece piece = sample(1);
-        Path pdf = make(piece, request(Kind.PDF, 1, 150)).file();
-        BufferedImage png = ImageIO.read(make(piece, new MakeRequest(Kind.PNG, List.of(0), new Resolution(150), 95, Ground.PAGE_COLOUR, Extent.BLEED))
+        BufferedImage[] both = pdfAndPng(sample(1), 150);
+        assertThat(Likeness.of(both[0], both[1])).isGreaterThanOrEqualTo(0.98);
+    }
+
+    /** The first page with its bleed, as the PDF rendered by an independent program and as the PNG of the same size. */
+    private BufferedImage[] pdfAndPng(Piece piece, int ppi) throws IOException, InterruptedException {
+        Path pdf = make(piece, request(Kind.PDF, 1, ppi)).file();
+        BufferedImage png = ImageIO.read(make(piece, new MakeRequest(Kind.PNG, List.of(0), new Resolution(ppi), 95, Ground.PAGE_COLOUR, Extent.BLEED))
                 .file().toFile());
-        Path rendered = folder.resolve("rendered");
-        Process process = new ProcessBuilder("pdftoppm", "-png", "-r", "150", "-singlefile", "-scale-to-x", String.valueOf(png.getWidth()),
-                "-scale-to-y", String.valueOf(png.getHeight()), pdf.toString(), rendered.toString()).inheritIO().start();
+        Process process = new ProcessBuilder("pdftoppm", "-png", "-singlefile", "-scale-to-x", String.valueOf(png.getWidth()),
+                "-scale-to-y", String.valueOf(png.getHeight()), pdf.toString(), folder.resolve("rendered").toString()).inheritIO().start();
         assertThat(process.waitFor()).isZero();
-        BufferedImage other = ImageIO.read(folder.resolve("rendered.png").toFile());
-        assertThat(Likeness.of(png, other)).isGreaterThanOrEqualTo(0.98);
+        return new BufferedImage[] {ImageIO.read(folder.resolve("rendered.png").toFile()), png};
     }
 
     @Test

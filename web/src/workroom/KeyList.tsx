@@ -1,0 +1,66 @@
+import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react'
+import { Button } from '../ui/Button'
+
+const KEYS: [string, [string, string][]][] = [
+  [
+    'Anywhere',
+    [
+      ['1 to 5', 'Gather, Arrange, Dress, Check, Make'],
+      ['Page Up, Page Down', 'the page before, the page after'],
+      ['Ctrl Z, Ctrl Shift Z', 'undo, redo'],
+      ['?', 'this list'],
+    ],
+  ],
+  [
+    'On a frame',
+    [
+      ['Tab', 'the next frame in reading order'],
+      ['Arrows', 'move the photo in its frame by 1 mm (Shift 10 mm, Alt 0.1 mm)'],
+      ['+ and −', 'zoom'],
+      ['[ and ]', 'turn by a degree'],
+      ['Ctrl and an arrow', 'swap with the neighbour on that side'],
+      ['Enter', 'crop on the page; Enter again ends it'],
+      ['Delete', 'empty the frame'],
+    ],
+  ],
+  [
+    'In a field',
+    [
+      ['Up, Down', 'a step more, a step less (Shift ten steps)'],
+      ['Enter, Escape', 'take it, leave it as it was'],
+    ],
+  ],
+  ['In the run, on the light table', [['Alt and an arrow', 'move the page or the photo along']]],
+]
+
+/** All keys of the workroom in one place. */
+export function KeyList({ open, onClose }: { open: boolean; onClose: () => void }) {
+  return (
+    <Dialog open={open} onClose={onClose} className="relative z-40">
+      <DialogBackdrop className="fixed inset-0 bg-[#22293a]/45" />
+      <div className="fixed inset-0 flex items-center justify-center p-6">
+        <DialogPanel className="max-h-full w-[36rem] overflow-y-auto border border-line bg-linen p-6 shadow-xl">
+          <DialogTitle className="mb-2 text-lg font-semibold">Keys</DialogTitle>
+          {KEYS.map(([place, keys]) => (
+            <section key={place} className="border-t border-line py-2">
+              <h3 className="mb-1 font-semibold">{place}</h3>
+              <dl className="grid grid-cols-[11rem_1fr] gap-y-0.5">
+                {keys.map(([key, what]) => (
+                  <div key={key} className="contents">
+                    <dt className="font-semibold text-woad">{key}</dt>
+                    <dd>{what}</dd>
+                  </div>
+                ))}
+              </dl>
+            </section>
+          ))}
+          <div className="mt-2 flex justify-end">
+            <Button look="primary" onClick={onClose}>
+              Close
+            </Button>
+          </div>
+        </DialogPanel>
+      </div>
+    </Dialog>
+  )
+}
