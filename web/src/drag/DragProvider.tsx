@@ -60,7 +60,10 @@ export function DragProvider({ children }: { children: ReactNode }) {
       setHeld({ cargo, picture, x: event.clientX, y: event.clientY })
       setOver(targetAt(event.clientX, event.clientY))
     }
+    // A press that may become a drag must not mark the words that it passes over.
+    const unmarked = (event: Event) => event.preventDefault()
     const end = () => {
+      window.removeEventListener('selectstart', unmarked)
       window.removeEventListener('pointermove', move)
       window.removeEventListener('pointerup', up)
       window.removeEventListener('pointercancel', end)
@@ -79,6 +82,7 @@ export function DragProvider({ children }: { children: ReactNode }) {
       if (name) targets.current.get(name)?.(cargo)
     }
     const escape = (event: KeyboardEvent) => event.key === 'Escape' && end()
+    window.addEventListener('selectstart', unmarked)
     window.addEventListener('pointermove', move)
     window.addEventListener('pointerup', up)
     window.addEventListener('pointercancel', end)

@@ -94,7 +94,7 @@ export function ArrivingList({ arriving, onClear }: { arriving: Arriving[]; onCl
         <p role="status">
           {busy
             ? `${done.length} of ${arriving.length} files read`
-            : [`${added} brought in`, known && `${known} known already`, refused.length && `${refused.length} refused`]
+            : [`${added} brought in`, known && `${known} there already`, refused.length && `${refused.length} refused`]
                 .filter(Boolean)
                 .join(', ')}
         </p>

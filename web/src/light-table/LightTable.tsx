@@ -1,6 +1,5 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { ArrowLeft, Clock3, Redo2, Undo2 } from 'lucide-react'
-import { useCallback } from 'react'
 import { Link, useParams } from 'react-router'
 import { client, data, type Photo } from '../api/client'
 import { Button, IconButton } from '../ui/Button'
@@ -16,20 +15,15 @@ import { useIntake } from './useIntake'
 export function LightTable() {
   const { pieceId = '' } = useParams()
   const handle = usePiece(pieceId)
-  const queries = useQueryClient()
   const notice = useNotice()
-  const { open, reload, edit } = handle
+  const { open, edit } = handle
   const photos = useQuery({
     queryKey: ['photos', pieceId, 'table', open?.revision],
     queryFn: () => data(client.GET('/api/pieces/{piece}/photos', { params: { path: { piece: pieceId } } })),
     enabled: open !== undefined,
     placeholderData: (before) => before,
   })
-  const arrived = useCallback(() => {
-    void reload()
-    void queries.invalidateQueries({ queryKey: ['photos', pieceId] })
-  }, [reload, queries, pieceId])
-  const { arriving, bring, clear } = useIntake(pieceId, arrived)
+  const { arriving, bring, clear } = useIntake(pieceId, handle)
 
   if (handle.loadProblem) return <p className="p-16">{handle.loadProblem.message}</p>
   if (!open)

@@ -1,5 +1,6 @@
 import { useCallback, useRef, useState } from 'react'
-import { type IntakeResult, Problem, problemOf, windowName } from '../api/client'
+import { type Edit, type IntakeResult, Problem, problemOf, windowName } from '../api/client'
+import type { PieceHandle } from '../workroom/usePiece'
 
 export interface Arriving {
   key: number
@@ -10,13 +11,23 @@ export interface Arriving {
 }
 
 const AT_ONCE = 2
+/** While many files arrive, the piece is read anew no more often than this. */
+const SHOW_EVERY_MS = 700
+
+/** Files that were brought together: one step of the history, in the order in which they were chosen. */
+interface Batch {
+  name: string
+  left: number
+  added: string[][]
+}
 
 /** Sends files one by one, two at a time, and tells how far each has come and what became of it. */
-export function useIntake(pieceId: string, onArrived: () => void) {
+export function useIntake(pieceId: string, { edit, reload }: Pick<PieceHandle, 'edit' | 'reload'>) {
   const [arriving, setArriving] = useState<Arriving[]>([])
   const next = useRef(0)
-  const queue = useRef<{ key: number; file: File; batch: string }[]>([])
+  const queue = useRef<{ key: number; file: File; batch: Batch; place: number }[]>([])
   const running = useRef(0)
+  const shown = useRef(0)
 
   const update = useCallback((key: number, change: Partial<Arriving>) => {
     setArriving((all) => all.map((one) => (one.key === key ? { ...one, ...change } : one)))
@@ -26,23 +37,29 @@ export function useIntake(pieceId: string, onArrived: () => void) {
     const run = async () => {
       running.current++
       for (let job = queue.current.shift(); job; job = queue.current.shift()) {
-        const { key, file } = job
-        const results = await send(pieceId, job.batch, file, (share) =>
+        const { key, file, batch, place } = job
+        const results = await send(pieceId, batch.name, file, (share) =>
           update(key, { state: share < 1 ? 'sending' : 'reading', share }),
         )
         update(key, { state: 'done', share: 1, results })
-        if (results.some(({ status }) => status !== 'REFUSED')) onArrived()
+        batch.added[place] = results.flatMap(({ status, photo }) => (status === 'ADDED' && photo ? [photo] : []))
+        batch.left--
+        if (batch.left === 0 || performance.now() - shown.current > SHOW_EVERY_MS) {
+          shown.current = performance.now()
+          await reload()
+        }
+        if (batch.left === 0)
+          await edit(({ stored }) => inOrder(stored.photos, batch.added.flat()), { batch: batch.name })
       }
       running.current--
     }
-    while (running.current < AT_ONCE && queue.current.length > running.current) void run()
-    if (running.current === 0 && queue.current.length > 0) void run()
-  }, [onArrived, pieceId, update])
+    while (running.current < AT_ONCE && queue.current.length > 0) void run()
+  }, [edit, reload, pieceId, update])
 
   const bring = useCallback(
     (files: File[]) => {
-      const batch = crypto.randomUUID()
-      const jobs = files.map((file) => ({ key: next.current++, file, batch }))
+      const batch: Batch = { name: crypto.randomUUID(), left: files.length, added: [] }
+      const jobs = files.map((file, place) => ({ key: next.current++, file, batch, place }))
       setArriving((all) => [
         ...all.filter(({ state, results }) => state !== 'done' || results.some(({ status }) => status === 'REFUSED')),
         ...jobs.map(({ key, file }): Arriving => ({ key, name: file.name, state: 'waiting', share: 0, results: [] })),
@@ -54,6 +71,15 @@ export function useIntake(pieceId: string, onArrived: () => void) {
   )
   const clear = useCallback(() => setArriving((all) => all.filter(({ state }) => state !== 'done')), [])
   return { arriving, bring, clear }
+}
+
+/** Files that were sent side by side may have arrived in another order; nothing if they did not. */
+export function inOrder(table: string[], chosen: string[]): Edit | null {
+  const ours = new Set(chosen)
+  const here = new Set(table)
+  const line = chosen.filter((photo) => here.has(photo))
+  const photos = table.map((photo) => (ours.has(photo) ? (line.shift() ?? photo) : photo))
+  return photos.some((photo, i) => photo !== table[i]) ? { kind: 'orderPhotos', photos } : null
 }
 
 /** XMLHttpRequest, for only it tells how much of an upload has gone out. */

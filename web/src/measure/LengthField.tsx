@@ -15,12 +15,20 @@ interface Props {
   onCancel?: () => void
 }
 
+/** Fields whose text is still on its way to be summed. */
+const underWay = new Set<Promise<boolean>>()
+
+/** Waits until every length that was typed is taken; false if one was refused. */
+export async function lengthsTaken(): Promise<boolean> {
+  return (await Promise.all(underWay)).every(Boolean)
+}
+
 /** A length in any unit, or a sum of lengths; taken on Enter or on leaving, refused with the reason. */
 export function LengthField({ label, value, format, onCommit, wrong, bare, autoFocus, onCancel }: Props) {
   const [draft, setDraft] = useState<string>()
   const [refused, setRefused] = useState<string>()
 
-  const take = async (text: string) => {
+  const sum = async (text: string): Promise<boolean> => {
     try {
       const query = { text, unit: format.unit, ppi: format.resolution }
       const answer = await data(client.GET('/api/measure/length', { params: { query } }))
@@ -28,9 +36,17 @@ export function LengthField({ label, value, format, onCommit, wrong, bare, autoF
       setRefused(undefined)
       if (answer.length !== value) onCommit(answer.length)
       else onCancel?.()
+      return true
     } catch (problem) {
       setRefused(problem instanceof Problem ? problem.message : String(problem))
+      return false
     }
+  }
+  const take = async (text: string) => {
+    const summed = sum(text)
+    underWay.add(summed)
+    await summed
+    underWay.delete(summed)
   }
   const restore = () => {
     setDraft(undefined)

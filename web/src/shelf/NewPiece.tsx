@@ -1,15 +1,16 @@
 import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react'
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { client, data, type FinishedSize, type Format, type LengthUnit, Problem } from '../api/client'
-import { LengthField } from '../measure/LengthField'
+import { LengthField, lengthsTaken } from '../measure/LengthField'
 import { saySize, unitNames } from '../measure/units'
 import { Button } from '../ui/Button'
 import { Field, inputLook } from '../ui/Field'
 import { NumberField } from '../ui/NumberField'
 
 const START: Format = { width: 300_000, height: 200_000, bleed: 3000, unit: 'CM', resolution: 300 }
+const FORM = { name: '', format: START, margin: 15_000 }
 const UNITS = Object.keys(unitNames) as LengthUnit[]
 
 /** A new piece begins from what will be held: its size, drawn to scale, then margin and bleed. */
@@ -28,9 +29,15 @@ export function NewPiece({ open, onClose }: { open: boolean; onClose: () => void
 
 function NewPieceForm({ onClose }: { onClose: () => void }) {
   const navigate = useNavigate()
-  const [name, setName] = useState('')
-  const [format, setFormat] = useState(START)
-  const [margin, setMargin] = useState(15_000)
+  const [form, setForm] = useState(FORM)
+  // A length may be taken just before the start; its answer must not wait for the next rendering to count.
+  const latest = useRef(FORM)
+  const change = (part: Partial<typeof FORM>) => {
+    latest.current = { ...latest.current, ...part }
+    setForm(latest.current)
+  }
+  const sized = (part: Partial<Format>) => change({ format: { ...latest.current.format, ...part } })
+  const { name, format, margin } = form
   const [wrong, setWrong] = useState<{ field?: string; message: string } | null>(null)
   const [busy, setBusy] = useState(false)
   const sizes =
@@ -41,15 +48,15 @@ function NewPieceForm({ onClose }: { onClose: () => void }) {
 
   const choose = (size: FinishedSize) => {
     const [short, long] = [size.width, size.height]
-    setFormat({ ...format, unit: size.unit, width: wide ? long : short, height: wide ? short : long })
-    setMargin(Math.round(short / 20 / 1000) * 1000)
+    sized({ unit: size.unit, width: wide ? long : short, height: wide ? short : long })
+    change({ margin: Math.round(short / 20 / 1000) * 1000 })
   }
-  const turn = (toWide: boolean) =>
-    toWide !== wide && setFormat({ ...format, width: format.height, height: format.width })
+  const turn = (toWide: boolean) => toWide !== wide && sized({ width: format.height, height: format.width })
   const start = async () => {
+    if (!(await lengthsTaken())) return
     setBusy(true)
     try {
-      const made = await data(client.POST('/api/pieces', { body: { name, format, margin } }))
+      const made = await data(client.POST('/api/pieces', { body: latest.current }))
       await navigate(`/pieces/${made.piece.id}`)
     } catch (problem) {
       setWrong(problem instanceof Problem ? problem : { message: String(problem) })
@@ -103,7 +110,7 @@ function NewPieceForm({ onClose }: { onClose: () => void }) {
               autoFocus
               className={inputLook}
               value={name}
-              onChange={(event) => setName(event.target.value)}
+              onChange={(event) => change({ name: event.target.value })}
               placeholder="Summer by the sea"
             />
           )}
@@ -114,14 +121,14 @@ function NewPieceForm({ onClose }: { onClose: () => void }) {
             value={format.width}
             format={format}
             wrong={about('width')}
-            onCommit={(width) => setFormat({ ...format, width })}
+            onCommit={(width) => sized({ width })}
           />
           <LengthField
             label="Height"
             value={format.height}
             format={format}
             wrong={about('height')}
-            onCommit={(height) => setFormat({ ...format, height })}
+            onCommit={(height) => sized({ height })}
           />
           <Field label="Unit">
             {(ids) => (
@@ -129,7 +136,7 @@ function NewPieceForm({ onClose }: { onClose: () => void }) {
                 {...ids}
                 className={inputLook}
                 value={format.unit}
-                onChange={(event) => setFormat({ ...format, unit: event.target.value as LengthUnit })}
+                onChange={(event) => sized({ unit: event.target.value as LengthUnit })}
               >
                 {UNITS.map((unit) => (
                   <option key={unit} value={unit}>
@@ -139,13 +146,19 @@ function NewPieceForm({ onClose }: { onClose: () => void }) {
               </select>
             )}
           </Field>
-          <LengthField label="Margin" value={margin} format={format} wrong={about('margins')} onCommit={setMargin} />
+          <LengthField
+            label="Margin"
+            value={margin}
+            format={format}
+            wrong={about('margins')}
+            onCommit={(margin) => change({ margin })}
+          />
           <LengthField
             label="Bleed"
             value={format.bleed}
             format={format}
             wrong={about('bleed')}
-            onCommit={(bleed) => setFormat({ ...format, bleed })}
+            onCommit={(bleed) => sized({ bleed })}
           />
           {format.unit === 'PX' && (
             <NumberField
@@ -153,7 +166,7 @@ function NewPieceForm({ onClose }: { onClose: () => void }) {
               value={format.resolution}
               min={20}
               max={1200}
-              onCommit={(resolution) => setFormat({ ...format, resolution })}
+              onCommit={(resolution) => sized({ resolution })}
             />
           )}
         </div>

@@ -16,8 +16,12 @@ export function ColourField({ label, value, onPreview, onCommit }: Props) {
   const [wrong, setWrong] = useState<string>()
   // The browser's picker says when a choice is final only by a native change event, which React does not pass on.
   const [swatch, setSwatch] = useState<HTMLInputElement | null>(null)
+  const [picking, setPicking] = useState<string>()
   useEffect(() => {
-    const final = () => swatch && swatch.value !== value && onCommit(swatch.value)
+    const final = () => {
+      setPicking(undefined)
+      if (swatch && swatch.value !== value) onCommit(swatch.value)
+    }
     swatch?.addEventListener('change', final)
     return () => swatch?.removeEventListener('change', final)
   }, [swatch, value, onCommit])
@@ -40,8 +44,11 @@ export function ColourField({ label, value, onPreview, onCommit }: Props) {
             ref={setSwatch}
             aria-label={`${label}, swatch`}
             type="color"
-            value={value}
-            onInput={(event) => onPreview(event.currentTarget.value)}
+            value={picking ?? value}
+            onInput={(event) => {
+              setPicking(event.currentTarget.value)
+              onPreview(event.currentTarget.value)
+            }}
             onChange={() => undefined}
             className="h-8 w-10 shrink-0 border border-r-0 border-line bg-paper p-1"
           />

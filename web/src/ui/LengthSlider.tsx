@@ -1,3 +1,4 @@
+import { useState } from 'react'
 import { LengthField } from '../measure/LengthField'
 import type { UnitFormat } from '../measure/units'
 
@@ -16,6 +17,11 @@ const STEP = 100
 
 /** A length by number, and below it by a slider that shows its effect while it moves. */
 export function LengthSlider({ label, value, most, format, wrong, onPreview, onCommit }: Props) {
+  const [sliding, setSliding] = useState<number>()
+  const letGo = () => {
+    if (sliding !== undefined && sliding !== value) onCommit(sliding)
+    setSliding(undefined)
+  }
   return (
     <div>
       <LengthField label={label} value={value} format={format} wrong={wrong} onCommit={onCommit} />
@@ -26,13 +32,14 @@ export function LengthSlider({ label, value, most, format, wrong, onPreview, onC
         min={0}
         max={Math.max(most, value)}
         step={STEP}
-        key={value}
-        defaultValue={value}
-        onInput={(event) => onPreview(Number(event.currentTarget.value))}
-        onPointerUp={(event) =>
-          Number(event.currentTarget.value) !== value && onCommit(Number(event.currentTarget.value))
-        }
-        onKeyUp={(event) => Number(event.currentTarget.value) !== value && onCommit(Number(event.currentTarget.value))}
+        value={sliding ?? value}
+        onChange={(event) => {
+          setSliding(Number(event.target.value))
+          onPreview(Number(event.target.value))
+        }}
+        onPointerUp={letGo}
+        onKeyUp={letGo}
+        onBlur={letGo}
       />
     </div>
   )

@@ -61,7 +61,19 @@ export function Workroom() {
     const known = (photos.data ?? []).filter(({ id }) => order.has(id))
     known.sort((a, b) => (order.get(a.id) ?? 0) - (order.get(b.id) ?? 0))
     const frameScene = scene?.frames.find(({ frameId }) => frameId === frame?.id)
-    return { handle, piece: open.piece, page, scene, frame, frameScene, photos: known, selection, select, place }
+    return {
+      handle,
+      piece: open.piece,
+      stored: open.stored,
+      page,
+      scene,
+      frame,
+      frameScene,
+      photos: known,
+      selection,
+      select,
+      place,
+    }
   }, [open, page, photos.data, frame, handle, selection, place])
 
   if (handle.loadProblem) {

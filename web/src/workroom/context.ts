@@ -6,6 +6,8 @@ import type { PieceHandle } from './usePiece'
 export interface Room {
   handle: PieceHandle
   piece: Piece
+  /** Without a preview: what fields show and changes start from. */
+  stored: Piece
   page: Page
   scene: PageScene | undefined
   frame: Frame | undefined

@@ -13,19 +13,32 @@ import {
 import { useNotice } from '../ui/Notices'
 
 export interface OpenPiece {
+  /** As it shows: with the preview, if one is under way. */
   piece: Piece
+  /** As it is stored; what a change starts from. */
+  stored: Piece
   revision: number
   undo?: string
   redo?: string
   scenes: Record<string, PageScene>
 }
 
+interface EditOptions {
+  /** Tell of a refusal only by the answer, for a field shows it. */
+  quiet?: boolean
+  /** Edits in a row that name the same batch are one step of the history. */
+  batch?: string
+}
+
 export interface PieceHandle {
   open: OpenPiece | undefined
   loadProblem: Problem | null
   saving: boolean
-  /** Sends an edit; resolves to the problem if it was refused, after telling of it where no field does. */
-  edit: (edit: Edit, options?: { quiet?: boolean }) => Promise<Problem | null>
+  /**
+   * Sends an edit, or one that is worked out from the piece as the edits before it have left it; resolves to the
+   * problem if it was refused, after telling of it where no field does.
+   */
+  edit: (edit: Edit | ((now: OpenPiece) => Edit | null), options?: EditOptions) => Promise<Problem | null>
   undo: () => void
   redo: () => void
   /** Shows what an edit would come to, without storing it; nothing ends the preview. */
@@ -39,7 +52,14 @@ const scenesById = (scenes: PageScene[]) => Object.fromEntries(scenes.map((scene
 
 function merged(before: OpenPiece | undefined, answer: PieceAnswer): OpenPiece {
   const scenes = { ...before?.scenes, ...scenesById(answer.scenes) }
-  return { piece: answer.piece, revision: answer.revision, undo: answer.undo, redo: answer.redo, scenes }
+  return {
+    piece: answer.piece,
+    stored: answer.piece,
+    revision: answer.revision,
+    undo: answer.undo,
+    redo: answer.redo,
+    scenes,
+  }
 }
 
 /** One open piece: its state, and its edits, sent one after the other so that each is made on what the last one left. */
@@ -61,12 +81,13 @@ export function usePiece(pieceId: string): PieceHandle {
   const reload = useCallback(() => queries.refetchQueries({ queryKey: key(pieceId) }), [queries, pieceId])
 
   const inLine = useCallback(
-    (send: (revision: number) => Promise<PieceAnswer>): Promise<PieceAnswer | Problem> => {
+    (send: (now: OpenPiece) => Promise<PieceAnswer> | null): Promise<PieceAnswer | Problem | null> => {
       setWaiting((count) => count + 1)
       const run = async () => {
         try {
           const before = queries.getQueryData<OpenPiece>(key(pieceId))
-          const answer = await send(before?.revision ?? 0)
+          const answer = before ? await send(before) : null
+          if (!answer) return null
           queries.setQueryData<OpenPiece>(key(pieceId), (now) => merged(now, answer))
           previews.current++
           setShown(null)
@@ -88,12 +109,14 @@ export function usePiece(pieceId: string): PieceHandle {
 
   const path = useMemo(() => ({ id: pieceId }), [pieceId])
   const edit = useCallback<PieceHandle['edit']>(
-    async (edit, options) => {
-      const answer = await inLine((revision) =>
-        data(client.POST('/api/pieces/{id}/edits', { params: { path }, body: { revision, edit, window: windowName } })),
-      )
+    async (wanted, { quiet, batch } = {}) => {
+      const answer = await inLine((now) => {
+        const edit = typeof wanted === 'function' ? wanted(now) : wanted
+        const body = edit && { revision: now.revision, edit, window: windowName, batch }
+        return body && data(client.POST('/api/pieces/{id}/edits', { params: { path }, body }))
+      })
       if (!(answer instanceof Problem)) return null
-      if (!options?.quiet || answer.status !== 422) notice(answer.message, { tone: 'wrong' })
+      if (!quiet || answer.status !== 422) notice(answer.message, { tone: 'wrong' })
       return answer
     },
     [inLine, notice, path],
@@ -101,11 +124,11 @@ export function usePiece(pieceId: string): PieceHandle {
 
   const step = useCallback(
     async (way: 'undo' | 'redo') => {
-      const answer = await inLine((revision) =>
+      const answer = await inLine(({ revision }) =>
         data(client.POST(`/api/pieces/{id}/${way}`, { params: { path }, body: { revision, window: windowName } })),
       )
       if (answer instanceof Problem) notice(answer.message, { tone: answer.status === 422 ? 'plain' : 'wrong' })
-      else notice(`${way === 'undo' ? 'Undone' : 'Done again'}: ${answer.done ?? ''}`)
+      else notice(`${way === 'undo' ? 'Undone' : 'Done again'}: ${answer?.done ?? ''}`)
     },
     [inLine, notice, path],
   )

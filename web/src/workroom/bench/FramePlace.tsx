@@ -1,11 +1,12 @@
 import { type KeyboardEvent, useState } from 'react'
-import { type Crop, type FrameScene, smallPicture, spritePicture } from '../../api/client'
+import { type FrameScene, smallPicture, spritePicture } from '../../api/client'
 import { useDragging } from '../../drag/DragProvider'
 import { useDropTarget } from '../../drag/useDropTarget'
 import { saySize } from '../../measure/units'
 import { useNotice } from '../../ui/Notices'
 import { useRoom } from '../context'
 import { pushed, turnedBy, zoomed } from '../cropMath'
+import { useCrop } from '../useCrop'
 import type { BenchScale } from './useBenchScale'
 
 const ARROWS: Record<string, [number, number]> = {
@@ -36,6 +37,7 @@ export function FramePlace({ scene, index, scale }: Props) {
       select({ kind: 'frame', pageId: page.id, frameId: scene.frameId })
     }
   })
+  const changeCrop = useCrop(scene.frameId)
   const { pixelsPerMm } = scale
   const selected = selection.frameId === scene.frameId
   const name = photos.find(({ id }) => id === scene.photo?.photo)?.fileName
@@ -46,7 +48,6 @@ export function FramePlace({ scene, index, scale }: Props) {
 
   const keys = (event: KeyboardEvent) => {
     const photo = scene.photo
-    const setCrop = (crop: Crop) => void handle.edit({ kind: 'setCrop', pageId: page.id, frameId: scene.frameId, crop })
     const arrow = ARROWS[event.key]
     if ((event.key === 'Delete' || event.key === 'Backspace') && photo) {
       void handle.edit({ kind: 'emptyFrame', pageId: page.id, frameId: scene.frameId })
@@ -68,11 +69,13 @@ export function FramePlace({ scene, index, scale }: Props) {
       event.currentTarget.parentElement?.querySelector<HTMLElement>(`[data-frame="${frame.id}"]`)?.focus()
     } else if (arrow && photo) {
       const mm = event.shiftKey ? 10 : event.altKey ? 0.1 : 1
-      setCrop(pushed(photo.widthPx, photo.heightPx, scene.window, photo.crop, arrow[0] * mm, arrow[1] * mm))
-    } else if ((event.key === '+' || event.key === '=') && photo) setCrop(zoomed(photo.crop, 1.1))
-    else if (event.key === '-' && photo) setCrop(zoomed(photo.crop, 1 / 1.1))
-    else if (event.key === '[' && photo) setCrop(turnedBy(photo.crop, -1))
-    else if (event.key === ']' && photo) setCrop(turnedBy(photo.crop, 1))
+      changeCrop((crop, { widthPx, heightPx }, box) =>
+        pushed(widthPx, heightPx, box, crop, arrow[0] * mm, arrow[1] * mm),
+      )
+    } else if ((event.key === '+' || event.key === '=') && photo) changeCrop((crop) => zoomed(crop, 1.1))
+    else if (event.key === '-' && photo) changeCrop((crop) => zoomed(crop, 1 / 1.1))
+    else if (event.key === '[' && photo) changeCrop((crop) => turnedBy(crop, -1))
+    else if (event.key === ']' && photo) changeCrop((crop) => turnedBy(crop, 1))
     else if (event.key === 'Escape') select({ kind: 'none' })
     else return
     event.preventDefault()

@@ -33,40 +33,11 @@ export function ArrangeDrawer() {
   const about = (...fields: string[]) => (wrong && fields.includes(wrong.field ?? '') ? wrong.message : undefined)
   return (
     <>
-      <Part title="Page">
-        <div className="grid grid-cols-[1fr_1fr_2rem] items-end gap-2">
-          <LengthField
-            label="Width"
-            value={format.width}
-            format={format}
-            wrong={about('width')}
-            onCommit={(width) => void send({ kind: 'setFormat', format: { ...format, width } })}
-          />
-          <LengthField
-            label="Height"
-            value={format.height}
-            format={format}
-            wrong={about('height')}
-            onCommit={(height) => void send({ kind: 'setFormat', format: { ...format, height } })}
-          />
-          <button
-            aria-label="Swap width and height"
-            title="Swap width and height"
-            className="flex size-8 items-center justify-center border border-line bg-paper hover:border-woad"
-            onClick={() =>
-              void send({ kind: 'setFormat', format: { ...format, width: format.height, height: format.width } })
-            }
-          >
-            <ArrowLeftRight size={16} />
-          </button>
-        </div>
-        <LengthField
-          label="Bleed"
-          value={format.bleed}
-          format={format}
-          wrong={about('bleed')}
-          onCommit={(bleed) => void send({ kind: 'setFormat', format: { ...format, bleed } })}
-        />
+      <Part title="Photos">
+        <Button className="w-full" disabled={waiting === 0} onClick={() => void handle.edit({ kind: 'flowPhotos' })}>
+          Flow {waiting} waiting into the frames
+        </Button>
+        <PhotoTray short />
       </Part>
       <Part title="Grid">
         <div className="grid grid-cols-2 gap-2">
@@ -140,11 +111,40 @@ export function ArrangeDrawer() {
           </Button>
         )}
       </Part>
-      <Part title="Photos">
-        <Button className="w-full" disabled={waiting === 0} onClick={() => void handle.edit({ kind: 'flowPhotos' })}>
-          Flow {waiting} waiting into the frames
-        </Button>
-        <PhotoTray />
+      <Part title="Page">
+        <div className="grid grid-cols-[1fr_1fr_2rem] items-end gap-2">
+          <LengthField
+            label="Width"
+            value={format.width}
+            format={format}
+            wrong={about('width')}
+            onCommit={(width) => void send({ kind: 'setFormat', format: { ...format, width } })}
+          />
+          <LengthField
+            label="Height"
+            value={format.height}
+            format={format}
+            wrong={about('height')}
+            onCommit={(height) => void send({ kind: 'setFormat', format: { ...format, height } })}
+          />
+          <button
+            aria-label="Swap width and height"
+            title="Swap width and height"
+            className="flex size-8 items-center justify-center border border-line bg-paper hover:border-woad"
+            onClick={() =>
+              void send({ kind: 'setFormat', format: { ...format, width: format.height, height: format.width } })
+            }
+          >
+            <ArrowLeftRight size={16} />
+          </button>
+        </div>
+        <LengthField
+          label="Bleed"
+          value={format.bleed}
+          format={format}
+          wrong={about('bleed')}
+          onCommit={(bleed) => void send({ kind: 'setFormat', format: { ...format, bleed } })}
+        />
       </Part>
     </>
   )

@@ -10,14 +10,14 @@ import { Part } from './Part'
 
 /** How all pages and frames look. Sliders and colours show their effect on the bench before they are let go. */
 export function DressDrawer() {
-  const { piece, handle } = useRoom()
+  const { stored, handle } = useRoom()
   const [wrong, setWrong] = useState<{ field?: string; message: string } | null>(null)
   const typefaces = useQuery({
     queryKey: ['typefaces'],
     queryFn: () => data(client.GET('/api/measure/typefaces')),
     staleTime: Infinity,
   }).data
-  const { dress, format } = piece
+  const { dress, format } = stored
   const { captions } = dress
   const with_ = (change: Partial<Dress>) => ({ kind: 'setDress' as const, dress: { ...dress, ...change } })
   const set = (change: Partial<Dress>) =>

@@ -1,5 +1,3 @@
-import { useQueryClient } from '@tanstack/react-query'
-import { useCallback } from 'react'
 import { Link } from 'react-router'
 import { ArrivingList, Choosers, FileDrop } from '../../light-table/Intake'
 import { useIntake } from '../../light-table/useIntake'
@@ -11,13 +9,7 @@ import { PhotoTray } from './PhotoTray'
 
 export function GatherDrawer() {
   const { piece, photos, handle } = useRoom()
-  const queries = useQueryClient()
-  const { reload } = handle
-  const arrived = useCallback(() => {
-    void reload()
-    void queries.invalidateQueries({ queryKey: ['photos', piece.id] })
-  }, [reload, queries, piece.id])
-  const { arriving, bring, clear } = useIntake(piece.id, arrived)
+  const { arriving, bring, clear } = useIntake(piece.id, handle)
   const uses = usesOf(piece)
   const waiting = photos.filter(({ id }) => !uses.has(id)).length
   return (

@@ -3,8 +3,9 @@ import { useDragging } from '../../drag/DragProvider'
 import { useRoom } from '../context'
 import { usesOf } from '../selection'
 
-/** The piece's photos, small: drag one onto a frame, or press it to place it in the selected or first empty frame. */
-export function PhotoTray() {
+/** The piece's photos, small: drag one onto a frame, or press it to place it in the selected or first empty frame. Short, it shows two
+ * rows and a half and scrolls. */
+export function PhotoTray({ short = false }: { short?: boolean }) {
   const { photos, piece, place } = useRoom()
   const { start } = useDragging()
   const uses = usesOf(piece)
@@ -12,7 +13,7 @@ export function PhotoTray() {
     return <p className="text-soft">No photos yet. Bring some in under Gather; they wait here to be placed.</p>
   }
   return (
-    <ul className="grid grid-cols-3 gap-1.5">
+    <ul className={`grid grid-cols-3 gap-1.5 ${short ? '-m-1 max-h-46 overflow-y-auto p-1' : ''}`}>
       {photos.map((photo) => {
         const count = uses.get(photo.id)?.length ?? 0
         return (

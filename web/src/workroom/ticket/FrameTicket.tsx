@@ -6,6 +6,7 @@ import { NumberField } from '../../ui/NumberField'
 import { WeaveGauge } from '../../ui/WeaveGauge'
 import { useRoom } from '../context'
 import { MOST_ZOOM, turnedBy } from '../cropMath'
+import { useCrop } from '../useCrop'
 import { CaptionField } from './CaptionField'
 
 /** A frame's ticket: its photo and sharpness, its place, its crop, its words. Every number is a field. */
@@ -16,8 +17,8 @@ export function FrameTicket({ frame, scene }: { frame: Frame; scene: FrameScene 
   const at = { pageId: page.id, frameId: frame.id }
   const index = page.frames.indexOf(frame)
   const place = `row ${Math.floor(index / page.grid.columns) + 1}, column ${(index % page.grid.columns) + 1}`
-  const setCrop = (change: Partial<Crop>) =>
-    void handle.edit({ kind: 'setCrop', ...at, crop: { ...(scene.photo?.crop ?? frame.crop), ...change } })
+  const changeCrop = useCrop(frame.id)
+  const setCrop = (part: Partial<Crop>) => changeCrop((crop) => ({ ...crop, ...part }))
   const { crop } = frame
   return (
     <>
@@ -59,17 +60,14 @@ export function FrameTicket({ frame, scene }: { frame: Frame; scene: FrameScene 
               >
                 <CropIcon size={17} />
               </IconButton>
-              <IconButton
-                name="Turn by a quarter"
-                onClick={() => setCrop({ turnDegrees: turnedBy(crop, 90).turnDegrees })}
-              >
+              <IconButton name="Turn by a quarter" onClick={() => changeCrop((crop) => turnedBy(crop, 90))}>
                 <RotateCw size={17} />
               </IconButton>
               <IconButton
                 name="Flip left to right"
                 aria-pressed={crop.flipped}
                 className={crop.flipped ? 'bg-wash' : ''}
-                onClick={() => setCrop({ flipped: !crop.flipped })}
+                onClick={() => changeCrop((crop) => ({ ...crop, flipped: !crop.flipped }))}
               >
                 <FlipHorizontal2 size={17} />
               </IconButton>

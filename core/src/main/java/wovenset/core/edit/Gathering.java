@@ -14,7 +14,7 @@ import wovenset.core.piece.PhotoId;
 import wovenset.core.piece.Piece;
 
 /** Edits of the photos that were gathered, and their flow into frames. */
-final class Gathering {
+public final class Gathering {
     static final int MOST_PHOTOS = 5000;
 
     private final PhotoFacts photos;
@@ -34,7 +34,12 @@ final class Gathering {
         if (all.size() > MOST_PHOTOS) {
             throw new EditRefusedException("photos", "A piece holds at most " + MOST_PHOTOS + " photos.");
         }
-        return new Outcome(piece.withPhotos(List.copyOf(all)), "Bring in " + count(all.size() - piece.photos().size()));
+        return new Outcome(piece.withPhotos(List.copyOf(all)), broughtIn(all.size() - piece.photos().size()));
+    }
+
+    /** What bringing in so many photos is called in the history. */
+    public static String broughtIn(int photos) {
+        return "Bring in " + count(photos);
     }
 
     Outcome remove(Piece piece, List<PhotoId> removed) {

@@ -80,7 +80,7 @@ class DemoLoader implements ApplicationRunner {
         Map<String, PhotoId> photos = new HashMap<>();
         for (Path file : sorted(photoFolder, demo.photos())) {
             String name = file.getFileName().toString();
-            photos.put(name.substring(0, name.lastIndexOf('.')), store.take(Files.readAllBytes(file), name).photo().id());
+            photos.put(name.substring(0, name.lastIndexOf('.')), store.take(Files.readAllBytes(file), name).id());
         }
         Format format = new Format(length(demo.width()), length(demo.height()), length(demo.bleed()), demo.unit(), Resolution.PRINT);
         Editor editor = new Editor(pieces.start(demo.name(), format, length(demo.margin())));
@@ -131,7 +131,7 @@ class DemoLoader implements ApplicationRunner {
         }
 
         void edit(Edit edit) {
-            piece = pieces.edit(piece.piece().id(), piece.revision(), edit, null).after();
+            piece = pieces.edit(piece.piece().id(), piece.revision(), edit, null, null).after();
         }
 
         Page last() {

@@ -5,7 +5,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.FileSystemResource;
@@ -48,10 +50,10 @@ class PhotoController {
     @PostMapping(path = "/api/pieces/{piece}/photos", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     IntakeAnswer bring(@PathVariable UUID piece, @RequestPart("file") List<MultipartFile> file, @RequestParam String batch,
             @RequestParam(required = false) @Nullable String window) throws IOException {
-        gathering.check(piece);
         if (batch.isBlank() || batch.length() > 64) {
             throw new IllegalArgumentException("A batch is named by 1 to 64 characters");
         }
+        gathering.gathered(piece);
         List<PhotoIntake.Result> results = new ArrayList<>();
         for (MultipartFile part : file) {
             Path upload = Files.createTempFile("wovenset", ".upload");
@@ -63,10 +65,8 @@ class PhotoController {
             }
         }
         List<PhotoId> taken = results.stream().map(PhotoIntake.Result::photo).filter(java.util.Objects::nonNull).distinct().toList();
-        if (!taken.isEmpty()) {
-            gathering.add(piece, taken, batch, window);
-        }
-        return new IntakeAnswer(results);
+        Set<PhotoId> there = taken.isEmpty() ? new HashSet<>() : new HashSet<>(gathering.add(piece, taken, batch, window));
+        return new IntakeAnswer(results.stream().map(result -> result.in(there)).toList());
     }
 
     @GetMapping("/api/pieces/{piece}/photos")

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Enumeration;
 import java.util.List;
+import java.util.Set;
 import java.util.concurrent.Semaphore;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
@@ -37,7 +38,7 @@ public class PhotoIntake {
         this.store = store;
     }
 
-    /** What became of a file. */
+    /** What became of a file; known is one whose photo the piece had already. */
     public enum Status {
         ADDED,
         KNOWN,
@@ -48,7 +49,12 @@ public class PhotoIntake {
      * @param name the file's, with the ZIP's before it if it came in one
      * @param reason why it was refused; null if it was taken
      */
-    public record Result(String name, Status status, @Nullable String reason, @Nullable PhotoId photo) {}
+    public record Result(String name, Status status, @Nullable String reason, @Nullable PhotoId photo) {
+        /** This result for a piece with these photos, to which its own is added. */
+        Result in(Set<PhotoId> piece) {
+            return photo == null || piece.add(photo) ? this : new Result(name, Status.KNOWN, null, photo);
+        }
+    }
 
     /** Takes in an uploaded file, or all that is in it if it is a ZIP. */
     public List<Result> take(Path upload, String name) {
@@ -136,8 +142,8 @@ public class PhotoIntake {
     private Result one(String name, Source source) {
         permits.acquireUninterruptibly();
         try {
-            PhotoStore.Taken taken = store.take(source.read(), name.substring(name.lastIndexOf('/') + 1));
-            return new Result(name, taken.isNew() ? Status.ADDED : Status.KNOWN, null, taken.photo().id());
+            StoredPhoto taken = store.take(source.read(), name.substring(name.lastIndexOf('/') + 1));
+            return new Result(name, Status.ADDED, null, taken.id());
         } catch (RefusedPhotoException e) {
             return refused(name, e.getMessage());
         } catch (IOException e) {

@@ -58,20 +58,17 @@ public class PhotoStore implements PhotoFacts, PhotoSizes, PhotoFiles {
         removeLeftOvers();
     }
 
-    /** What became of a file: whether it is new here. */
-    public record Taken(StoredPhoto photo, boolean isNew) {}
-
     /**
      * Stores a photo so that it survives a power cut once this returns.
      *
      * @throws RefusedPhotoException if it is not taken in; nothing of it is left
      */
-    public Taken take(byte[] file, String fileName) {
+    public StoredPhoto take(byte[] file, String fileName) {
         PhotoHeader header = PhotoInspector.inspect(file, PictureLimits.USUAL);
         PhotoId id = new PhotoId(sha256(file));
         Optional<StoredPhoto> same = find(id);
         if (same.isPresent()) {
-            return new Taken(same.get(), false);
+            return same.get();
         }
         try {
             Path arriving = write(file);
@@ -90,7 +87,7 @@ public class PhotoStore implements PhotoFacts, PhotoSizes, PhotoFiles {
         StoredPhoto photo = new StoredPhoto(id, header, file.length, cut(fileName));
         repository.insert(photo, LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC));
         known.put(id, photo);
-        return new Taken(photo, true);
+        return photo;
     }
 
     private static String reason(IOException e) {

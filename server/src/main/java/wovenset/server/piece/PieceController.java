@@ -86,7 +86,7 @@ class PieceController {
     @PostMapping("/{id}/edits")
     PieceAnswer edit(@PathVariable UUID id, @RequestBody EditRequest request) {
         RequiredFields.check(request);
-        return touched(pieces.edit(id, request.revision(), request.edit(), request.window()));
+        return touched(pieces.edit(id, request.revision(), request.edit(), request.window(), request.batch()));
     }
 
     @PostMapping("/{id}/preview")

@@ -1,6 +1,8 @@
 package wovenset.server.piece;
 
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Bean;
@@ -22,13 +24,10 @@ class PieceDoors {
     PhotoGathering photoGathering(PieceService pieces) {
         return new PhotoGathering() {
             @Override
-            public void check(UUID piece) {
-                pieces.get(piece);
-            }
-
-            @Override
-            public void add(UUID piece, List<PhotoId> photos, String batch, @Nullable String window) {
-                pieces.addPhotos(piece, photos, batch, window);
+            public Set<PhotoId> add(UUID piece, List<PhotoId> photos, String batch, @Nullable String window) {
+                Set<PhotoId> there = new HashSet<>(pieces.addPhotos(piece, photos, batch, window).before().photos());
+                there.retainAll(photos);
+                return there;
             }
 
             @Override

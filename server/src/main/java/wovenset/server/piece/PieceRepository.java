@@ -111,7 +111,7 @@ class PieceRepository {
                 .fetch(row -> new PieceViews.HistoryEntry(row.value1(), row.value2(), row.value3() + "Z"));
     }
 
-    /** Adds an entry after this one; what was undone before can no longer be redone. */
+    /** Puts an entry at its place, over an earlier state of it; what was undone before can no longer be redone. */
     void append(UUID piece, Entry entry, String edit, LocalDateTime now) {
         sql.deleteFrom(JOURNAL_ENTRY).where(JOURNAL_ENTRY.PIECE_ID.eq(piece.toString()), JOURNAL_ENTRY.SEQ.ge(entry.seq())).execute();
         sql.insertInto(JOURNAL_ENTRY)
@@ -119,10 +119,5 @@ class PieceRepository {
                 .set(JOURNAL_ENTRY.NAME, entry.name()).set(JOURNAL_ENTRY.BATCH, entry.batch()).set(JOURNAL_ENTRY.EDIT, edit)
                 .set(JOURNAL_ENTRY.BEFORE_DOC, entry.before()).set(JOURNAL_ENTRY.AFTER_DOC, entry.after())
                 .set(JOURNAL_ENTRY.CREATED_AT, now).execute();
-    }
-
-    void widen(UUID piece, long seq, String name, String after) {
-        sql.update(JOURNAL_ENTRY).set(JOURNAL_ENTRY.NAME, name).set(JOURNAL_ENTRY.AFTER_DOC, after)
-                .where(JOURNAL_ENTRY.PIECE_ID.eq(piece.toString()), JOURNAL_ENTRY.SEQ.eq(seq)).execute();
     }
 }

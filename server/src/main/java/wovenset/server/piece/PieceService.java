@@ -14,6 +14,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.EditRefusedException;
 import wovenset.core.edit.Edits;
+import wovenset.core.edit.Gathering;
 import wovenset.core.edit.NewPiece;
 import wovenset.core.edit.Outcome;
 import wovenset.core.edit.PhotoFacts;
@@ -101,14 +102,14 @@ public class PieceService {
     /**
      * Makes an edit and stores it.
      *
+     * @param batch edits in a row that name the same batch are one step of the history; null for a step of its own
      * @throws StaleRevisionException if the piece is no longer at this revision
      * @throws EditRefusedException if the edit cannot be made
      */
-    public Change edit(UUID id, long revision, Edit edit, @Nullable String window) {
+    public Change edit(UUID id, long revision, Edit edit, @Nullable String window, @Nullable String batch) {
         return change(id, revision, window, stored -> {
             Outcome outcome = edits.apply(stored.piece(), edit);
-            append(stored, outcome, null, edit);
-            return new Step(outcome.piece(), stored.journalAt() + 1, outcome.name());
+            return record(stored, outcome.piece(), edit, batch, (before, last) -> last == null ? outcome.name() : last);
         });
     }
 
@@ -122,19 +123,27 @@ public class PieceService {
     public Change addPhotos(UUID id, List<PhotoId> photos, String batch, @Nullable String window) {
         return change(id, null, window, stored -> {
             Edit edit = new Edit.AddPhotos(photos);
-            Outcome outcome = edits.apply(stored.piece(), edit);
-            PieceRepository.Entry last = repository.entry(id, stored.journalAt()).orElse(null);
-            if (last == null || !batch.equals(last.batch())) {
-                append(stored, outcome, batch, edit);
-                return new Step(outcome.piece(), stored.journalAt() + 1, outcome.name());
-            }
-            int before = documents.read(last.before(), Snapshot.class).head().photos().size();
-            int count = outcome.piece().photos().size() - before;
-            String name = "Bring in " + count + (count == 1 ? " photo" : " photos");
-            Snapshot after = documents.read(last.after(), Snapshot.class).followedBy(Snapshot.of(outcome.piece(), stored.piece()));
-            repository.widen(id, last.seq(), name, documents.write(after));
-            return new Step(outcome.piece(), stored.journalAt(), name);
+            Piece after = edits.apply(stored.piece(), edit).piece();
+            return record(stored, after, edit, batch, (before, last) -> Gathering.broughtIn(after.photos().size() - before.photos().size()));
         });
+    }
+
+    /** Names a step of the history by the piece before it, and by what the step was called so far; null if it is new. */
+    private interface Naming {
+        String name(Piece before, @Nullable String last);
+    }
+
+    /** Writes the journal: a new entry, or the last one made wider if it is of the same batch. */
+    private Step record(StoredPiece stored, Piece after, Edit edit, @Nullable String batch, Naming naming) {
+        UUID id = stored.piece().id();
+        PieceRepository.Entry last = batch == null ? null : repository.entry(id, stored.journalAt()).orElse(null);
+        boolean goesOn = last != null && batch.equals(last.batch());
+        Piece before = goesOn ? documents.read(last.before(), Snapshot.class).over(stored.piece()) : stored.piece();
+        long seq = goesOn ? last.seq() : stored.journalAt() + 1;
+        String named = naming.name(before, goesOn ? last.name() : null);
+        repository.append(id, new PieceRepository.Entry(seq, named, batch, documents.write(Snapshot.of(before, after)),
+                documents.write(Snapshot.of(after, before))), documents.write(edit), now());
+        return new Step(after, seq, named);
     }
 
     Change undo(UUID id, long revision, @Nullable String window) {
@@ -180,13 +189,6 @@ public class PieceService {
             tellOthers(id, after.revision(), window);
             return new Change(stored.piece(), after, step.name());
         });
-    }
-
-    private void append(StoredPiece stored, Outcome outcome, @Nullable String batch, Edit edit) {
-        String before = documents.write(Snapshot.of(stored.piece(), outcome.piece()));
-        String after = documents.write(Snapshot.of(outcome.piece(), stored.piece()));
-        repository.append(stored.piece().id(),
-                new PieceRepository.Entry(stored.journalAt() + 1, outcome.name(), batch, before, after), documents.write(edit), now());
     }
 
     private void tellOthers(UUID id, long revision, @Nullable String window) {

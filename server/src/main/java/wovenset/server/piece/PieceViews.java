@@ -30,8 +30,15 @@ final class PieceViews {
      * An edit of the piece at a revision.
      *
      * @param window names the sender, so that it is not told of its own change
+     * @param batch edits in a row with the same name are one step of the history; null for a step of its own
      */
-    record EditRequest(long revision, Edit edit, @Nullable String window) {}
+    record EditRequest(long revision, Edit edit, @Nullable String window, @Nullable String batch) {
+        EditRequest {
+            if (batch != null && (batch.isBlank() || batch.length() > 64)) {
+                throw new IllegalArgumentException("A batch is named by 1 to 64 characters");
+            }
+        }
+    }
 
     /** Undo or redo at a revision. */
     record StepRequest(long revision, @Nullable String window) {}

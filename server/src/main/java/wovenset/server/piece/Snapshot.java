@@ -1,6 +1,5 @@
 package wovenset.server.piece;
 
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -19,14 +18,6 @@ record Snapshot(PieceDocuments.Head head, List<Page> pages) {
     static Snapshot of(Piece side, Piece other) {
         return new Snapshot(PieceDocuments.headOf(side),
                 side.pages().stream().filter(page -> !other.page(page.id()).equals(Optional.of(page))).toList());
-    }
-
-    /** This snapshot with later pages over it: two changes in a row seen as one. */
-    Snapshot followedBy(Snapshot later) {
-        Map<UUID, Page> merged = new HashMap<>();
-        pages.forEach(page -> merged.put(page.id(), page));
-        later.pages.forEach(page -> merged.put(page.id(), page));
-        return new Snapshot(later.head, new ArrayList<>(merged.values()));
     }
 
     Piece over(Piece piece) {

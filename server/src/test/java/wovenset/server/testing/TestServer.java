@@ -22,7 +22,7 @@ public final class TestServer implements BeforeAllCallback {
 
     /** The application, its folder and its database. */
     private record Running(ConfigurableApplicationContext context, PrivateDatabase database, Path folder)
-            implements ExtensionContext.Store.CloseableResource {
+            implements ExtensionContext.Store.CloseableResource, AutoCloseable {
         @Override
         public void close() throws IOException {
             context.close();

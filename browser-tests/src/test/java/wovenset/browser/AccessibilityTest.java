@@ -1,0 +1,52 @@
+package wovenset.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import java.util.List;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import wovenset.server.testing.TestServer;
+
+/** Axe finds nothing serious on any main view, in light and dark. */
+@ExtendWith(TestServer.class)
+class AccessibilityTest {
+    @RegisterExtension
+    final Browser browser = new Browser();
+
+    @ParameterizedTest
+    @EnumSource(value = ColorScheme.class, names = {"LIGHT", "DARK"})
+    void nothingSeriousOnTheMainViews(ColorScheme scheme) {
+        Page page = browser.window(scheme);
+        page.navigate(TestServer.address());
+        assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open The kite summer"))).isVisible();
+        check(page, "shelf");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New piece").setExact(true)).click();
+        assertThat(page.getByText("What will you hold?")).isVisible();
+        check(page, "new piece");
+        Room room = Room.openDemo(page, "The kite summer");
+        for (String step : List.of("Gather", "Arrange", "Dress", "Check", "Make")) {
+            room.step(step);
+            check(page, step);
+        }
+        room.frame(2).click();
+        check(page, "frame ticket");
+        room.frame(2).press("Enter");
+        check(page, "crop");
+        page.navigate(TestServer.address() + "/pieces/" + room.id() + "/light-table");
+        assertThat(page.getByText("The box kite")).isVisible();
+        check(page, "light table");
+    }
+
+    private static void check(Page page, String view) {
+        var violations = new AxeBuilder(page).analyze().getViolations();
+        assertThat(violations).filteredOn(violation -> List.of("serious", "critical").contains(violation.getImpact())).as(view)
+                .extracting(violation -> violation.getId() + ": " + violation.getNodes().get(0).getHtml()).isEmpty();
+    }
+}

@@ -1,0 +1,70 @@
+package wovenset.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.util.List;
+import java.util.Map;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+import wovenset.core.testing.Likeness;
+import wovenset.server.testing.Api;
+import wovenset.server.testing.TestServer;
+
+/** What is seen on the bench is what is made. */
+@ExtendWith(TestServer.class)
+class FidelityTest {
+    @RegisterExtension
+    final Browser browser = new Browser();
+
+    @ParameterizedTest
+    @CsvSource({"The kite summer, 1, false", "'Saltmarsh Pottery, autumn lookbook', 3, false", "'Saltmarsh Pottery, autumn lookbook', 2, true"})
+    void theBenchAndTheExportedPageAgree(String name, int number, boolean round) throws IOException {
+        Page page = browser.window();
+        Room room = Room.openDemo(page, name);
+        if (round) {
+            JsonNode piece = TestServer.api().post("/api/pieces/" + room.id() + "/copy", "").json();
+            String id = piece.path("piece").path("id").asString();
+            Map<String, Object> captions = Map.of("show", "BELOW", "typeface", "Kalam", "sizePt", 14, "colour", "#a4373a", "lines", 1);
+            TestServer.api().edit(id, 1, "setDress", "dress", Map.of("pageColour", "#e6dfd0", "borderColour", "#2f4b7c", "borderWidth", 2500,
+                    "cornerRadius", 12_000, "captions", captions));
+            page.navigate(TestServer.address() + "/pieces/" + id);
+            room.ready();
+        }
+        if (number > 1) {
+            room.button("Page " + number).click();
+        }
+        // The frame that has the focus wears a ring; the bench itself does not.
+        page.evaluate("() => document.activeElement.blur()");
+        room.painted();
+        var style = (Map<?, ?>) page.evaluate("""
+                () => { const p = document.querySelector('[data-testid=page]'); const r = p.getBoundingClientRect();
+                  return { x: r.x, y: r.y, width: parseFloat(p.style.width), height: parseFloat(p.style.height) } }""");
+        double width = ((Number) style.get("width")).doubleValue();
+        double height = ((Number) style.get("height")).doubleValue();
+        JsonNode format = TestServer.api().piece(room.id()).path("piece").path("format");
+        double ppi = width / (format.path("width").asDouble() / 25_400);
+        BufferedImage made = export(room.id(), number - 1, ppi);
+        assertThat(Math.abs(made.getWidth() - width)).isLessThan(1);
+        assertThat(Math.abs(made.getHeight() - height)).isLessThan(1);
+        byte[] picture = page.screenshot(new Page.ScreenshotOptions().setClip(((Number) style.get("x")).doubleValue(),
+                ((Number) style.get("y")).doubleValue(), made.getWidth(), made.getHeight()));
+        BufferedImage seen = ImageIO.read(new ByteArrayInputStream(picture));
+        assertThat(Likeness.of(seen, made)).isGreaterThanOrEqualTo(0.98);
+    }
+
+    private static BufferedImage export(String piece, int page, double ppi) throws IOException {
+        Api api = TestServer.api();
+        Api.Answer asked = api.post("/api/pieces/" + piece + "/makes", Map.of("kind", "PNG", "pages", List.of(page), "resolution", ppi,
+                "jpegQuality", 90, "ground", "PAGE_COLOUR", "extent", "TRIM"));
+        JsonNode job = api.ended(asked.json().path("id").asString());
+        return ImageIO.read(new ByteArrayInputStream(api.get("/api/makes/" + job.path("id").asString() + "/file").bytes()));
+    }
+}

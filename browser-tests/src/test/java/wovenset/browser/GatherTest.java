@@ -1,0 +1,101 @@
+package wovenset.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import wovenset.server.testing.TestServer;
+
+@ExtendWith(TestServer.class)
+class GatherTest {
+    @RegisterExtension
+    final Browser browser = new Browser();
+
+    private static List<String> order(Page page) {
+        return page.locator("main li > button[data-drop]").all().stream()
+                .map(photo -> photo.getAttribute("aria-label").replaceAll(",.*", "")).toList();
+    }
+
+    @Test
+    void refusedFilesAreNamedWithTheReasonWhileTheOthersGoOn() throws IOException {
+        Room room = Room.start(browser.window(), "Refused");
+        room.step("Gather");
+        byte[] good = Files.readAllBytes(Room.PHOTOS.resolve("kite-04.jpg"));
+        room.page.getByLabel("Photo files").setInputFiles(new FilePayload[] {
+            new FilePayload("letter.jpg", "image/jpeg", "Dear aunt".getBytes(StandardCharsets.UTF_8)),
+            new FilePayload("good.jpg", "image/jpeg", good),
+            new FilePayload("again.jpg", "image/jpeg", good),
+            new FilePayload("cut.jpg", "image/jpeg", java.util.Arrays.copyOf(good, 9000)),
+        });
+        assertThat(room.page.getByText("1 brought in, 1 there already, 2 refused")).isVisible();
+        assertThat(room.page.getByText(Pattern.compile("letter.jpg.*This is not a picture"))).isVisible();
+        assertThat(room.page.getByText(Pattern.compile("cut.jpg.*cut short"))).isVisible();
+        assertThat(room.page.getByText("1 photos, 1 not placed").or(room.page.getByText("1 photo, 1 not placed"))).isVisible();
+    }
+
+    @Test
+    void filesAreDroppedOnTheTable() throws IOException {
+        Room room = Room.start(browser.window(), "Dropped");
+        room.page.navigate(room.page.url() + "/light-table");
+        assertThat(room.page.getByText("No photos yet")).isVisible();
+        String base64 = java.util.Base64.getEncoder().encodeToString(Files.readAllBytes(Room.PHOTOS.resolve("kite-04.jpg")));
+        room.page.evaluate("""
+                (base64) => {
+                  const bytes = Uint8Array.from(atob(base64), (c) => c.charCodeAt(0))
+                  const dataTransfer = new DataTransfer()
+                  dataTransfer.items.add(new File([bytes], 'dropped.jpg', { type: 'image/jpeg' }))
+                  const target = document.querySelector('main')
+                  for (const type of ['dragover', 'drop']) target.dispatchEvent(new DragEvent(type, { dataTransfer, bubbles: true, cancelable: true }))
+                }""", base64);
+        assertThat(room.page.getByText("1 brought in")).isVisible();
+        assertThat(room.page.getByText("Lunch on the checked cloth")).isVisible();
+    }
+
+    @Test
+    void theTableIsOrderedByHandAndByTime() {
+        Room room = Room.start(browser.window(), "Table", "kite-14.jpg", "kite-04.jpg", "kite-08.jpg");
+        Page page = room.page;
+        page.navigate(page.url() + "/light-table");
+        assertThat(page.locator("main li")).hasCount(3);
+        assertThat(order(page)).containsExactly("kite-14.jpg", "kite-04.jpg", "kite-08.jpg");
+        assertThat(page.getByText(Pattern.compile("Saturday,? 11 July 2026"))).isVisible();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("In order of time")).click();
+        assertThat(page.locator("main li").first()).containsText("Lunch");
+        assertThat(order(page)).containsExactly("kite-04.jpg", "kite-08.jpg", "kite-14.jpg");
+        page.locator("main li > button[data-drop]").first().press("Alt+ArrowRight");
+        assertThat(page.locator("main li").first()).containsText("The box kite");
+        room.drag(page.locator("main li > button[data-drop]").nth(2), page.locator("main li > button[data-drop]").nth(0));
+        assertThat(page.locator("main li").first()).containsText("Weather coming in");
+        page.reload();
+        assertThat(page.locator("main li")).hasCount(3);
+        assertThat(order(page)).containsExactly("kite-14.jpg", "kite-08.jpg", "kite-04.jpg");
+    }
+
+    @Test
+    void takingAPhotoOutSaysWhereItWasUsedAndCanBeUndone() {
+        Room room = Room.start(browser.window(), "Take out", "kite-04.jpg", "kite-08.jpg");
+        room.buttonLike("^Flow 2 waiting").click();
+        room.saved();
+        Page page = room.page;
+        page.navigate(page.url() + "/light-table");
+        Locator photos = page.locator("main li");
+        assertThat(photos.first()).containsText("page 1");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take kite-04.jpg out")).click();
+        assertThat(page.getByText("kite-04.jpg is taken out. It was on page 1; its frames are empty now.")).isVisible();
+        assertThat(photos).hasCount(1);
+        page.getByRole(AriaRole.STATUS).getByText("Undo", new Locator.GetByTextOptions().setExact(true)).click();
+        assertThat(photos).hasCount(2);
+        assertThat(photos.first()).containsText("page 1");
+    }
+}

@@ -1,0 +1,89 @@
+package wovenset.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import wovenset.server.testing.TestServer;
+
+@ExtendWith(TestServer.class)
+class ShelfTest {
+    @RegisterExtension
+    final Browser browser = new Browser();
+
+    private static Locator open(Page page, String name) {
+        return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open " + name).setExact(true));
+    }
+
+    private static void choose(Page page, String piece, String what) {
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("More for " + piece).setExact(true)).click();
+        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(what)).click();
+    }
+
+    @Test
+    void piecesStandInTrueProportion() {
+        Page page = browser.window();
+        page.navigate(TestServer.address());
+        BoundingBox wall = open(page, "The kite summer").boundingBox();
+        BoundingBox book = open(page, "Saltmarsh Pottery, autumn lookbook").boundingBox();
+        assertThat(wall.width / book.width).isCloseTo(900 / 148.0, within(0.1));
+        assertThat(wall.width / wall.height).isCloseTo(1.5, within(0.02));
+    }
+
+    @Test
+    void aPieceIsRenamedCopiedTakenOffAndPutBack() {
+        TestServer.api().startPiece("A postcard", 148, 105);
+        Page page = browser.window();
+        page.navigate(TestServer.address());
+        choose(page, "A postcard", "Rename");
+        page.getByLabel("New name").fill("A small card");
+        page.keyboard().press("Enter");
+        assertThat(open(page, "A small card")).isVisible();
+        choose(page, "A small card", "Copy");
+        assertThat(open(page, "A small card (copy)")).isVisible();
+        choose(page, "A small card", "Delete");
+        assertThat(page.getByText("“A small card” is off the shelf.")).isVisible();
+        assertThat(open(page, "A small card")).not().isVisible();
+        page.getByRole(AriaRole.STATUS).getByText("Undo", new Locator.GetByTextOptions().setExact(true)).click();
+        assertThat(open(page, "A small card")).isVisible();
+    }
+
+    @Test
+    void aNewPieceNeedsANameAndASizeThatCanBe() {
+        Page page = browser.window();
+        page.navigate(TestServer.address());
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New piece").setExact(true)).click();
+        Room room = new Room(page);
+        room.field("Width").fill("2 bananas");
+        room.field("Width").press("Enter");
+        assertThat(page.getByText("“bananas” is not a unit known here; use mm, cm, in, pt or px")).isVisible();
+        room.field("Width").fill("20cm - 2*8mm");
+        room.field("Width").press("Tab");
+        assertThat(room.field("Width")).hasValue("18.4\u2009cm");
+        room.button("Start this piece").click();
+        assertThat(page.getByText("A piece needs a name.")).isVisible();
+        room.field("Name").fill("Too much margin");
+        room.field("Margin").fill("20cm");
+        room.field("Margin").press("Tab");
+        room.button("Start this piece").click();
+        assertThat(page.getByText("nothing is left for photos")).isVisible();
+        room.button("Not now").click();
+        assertThat(page.getByText("What will you hold?")).not().isVisible();
+    }
+
+    @Test
+    void aPieceThatIsGoneSaysSo() {
+        Page page = browser.window();
+        page.navigate(TestServer.address() + "/pieces/00000000-0000-0000-0000-000000000000");
+        assertThat(page.getByText("This piece is no longer on the shelf.")).isVisible();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Back to the shelf")).click();
+        assertThat(open(page, "The kite summer")).isVisible();
+    }
+}
