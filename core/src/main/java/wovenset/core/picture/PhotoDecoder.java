@@ -30,7 +30,7 @@ public final class PhotoDecoder {
         new Mat(1, 1, opencv_core.CV_8UC3).close();
         try (Mat seed = new Mat(8, 8, opencv_core.CV_8UC3); Mat half = new Mat()) {
             opencv_imgproc.resize(seed, half, new Size(4, 4));
-            opencv_imgcodecs.haveImageReader("none");
+            opencv_imgcodecs.haveImageWriter(".png");
         }
     }
 

@@ -1,0 +1,58 @@
+package wovenset.bench;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import wovenset.core.picture.PhotoDecoder;
+
+/** Runs the benchmarks that are named, or all. */
+public final class Bench {
+    private Bench() {}
+
+    /** One benchmark: its figures, measured with a folder for its files. */
+    interface Benchmark {
+        List<Figure> run(Path folder) throws Exception;
+    }
+
+    private static final Map<String, Benchmark> ALL = new LinkedHashMap<>();
+
+    static {
+        ALL.put("import", new ImportBench());
+        ALL.put("edit", new EditBench());
+        ALL.put("sprites", new SpriteBench());
+        ALL.put("pdf", new PdfBench());
+    }
+
+    public static void main(String[] args) throws Exception {
+        List<String> names = args.length == 0 ? List.copyOf(ALL.keySet()) : List.of(args);
+        for (String name : names) {
+            if (!ALL.containsKey(name)) {
+                System.err.println("There are the benchmarks " + String.join(", ", ALL.keySet()) + ".");
+                System.exit(2);
+            }
+        }
+        PhotoDecoder.warm();
+        for (String name : names) {
+            Path folder = Files.createTempDirectory("wovenset-bench");
+            try {
+                for (Figure figure : ALL.get(name).run(folder)) {
+                    System.out.println(figure.json());
+                }
+            } finally {
+                remove(folder);
+            }
+        }
+        // Clients and servers keep idle threads for a while that nobody waits for.
+        System.exit(0);
+    }
+
+    private static void remove(Path folder) throws IOException {
+        try (var files = Files.walk(folder)) {
+            files.sorted(Comparator.reverseOrder()).forEach(file -> file.toFile().delete());
+        }
+    }
+}

@@ -1,0 +1,127 @@
+package wovenset.bench;
+
+import java.io.BufferedOutputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import wovenset.core.measure.Resolution;
+import wovenset.core.output.MakeProgress;
+import wovenset.core.output.MakeRequest;
+import wovenset.core.output.PhotoFiles;
+import wovenset.core.output.PieceMaker;
+import wovenset.core.picture.PhotoInspector;
+import wovenset.core.picture.PictureLimits;
+import wovenset.core.piece.Dress;
+import wovenset.core.piece.Frame;
+import wovenset.core.piece.Grid;
+import wovenset.core.piece.Page;
+import wovenset.core.piece.PhotoId;
+import wovenset.core.piece.Piece;
+import wovenset.core.scene.PhotoSizes;
+import wovenset.core.scene.SceneResolver;
+import wovenset.core.scene.SharpnessLimits;
+import wovenset.core.testing.Pieces;
+
+/**
+ * A PDF of 40 A4 pages with four photos each, 160 different 12-megapixel JPEGs, unadjusted, with captions. The baseline
+ * is the same photos' bytes copied into one file.
+ */
+final class PdfBench implements Bench.Benchmark {
+    private static final int PAGES = 40;
+    private static final int PHOTOS = 160;
+    private static final int ROUNDS = 3;
+
+    @Override
+    public List<Figure> run(Path folder) throws Exception {
+        Map<Integer, Path> files = new TreeMap<>();
+        List<Path> pictures = LargePhotos.write(folder, 16);
+        for (int i = 0; i < PHOTOS; i++) {
+            files.put(i, LargePhotos.variant(pictures.get(i % pictures.size()), i));
+        }
+        Stored stored = Stored.of(files);
+        Piece piece = piece();
+        PieceMaker maker = new PieceMaker(new SceneResolver(stored, SharpnessLimits.USUAL), stored, Clock.systemUTC());
+        MakeRequest request = new MakeRequest(MakeRequest.Kind.PDF, IntStream.range(0, PAGES).boxed().toList(), Resolution.PRINT, 90,
+                MakeRequest.Ground.PAGE_COLOUR, MakeRequest.Extent.TRIM);
+        double best = 0;
+        double baseline = 0;
+        for (int round = 0; round < ROUNDS; round++) {
+            baseline = Math.max(baseline, PAGES / copied(files.values(), folder.resolve("copy")));
+            long start = System.nanoTime();
+            PieceMaker.Made made = maker.make(piece, request, folder, new Silent());
+            best = Math.max(best, PAGES / ((System.nanoTime() - start) / 1e9));
+            Files.delete(made.file());
+        }
+        return List.of(Figure.atLeast("PDF of 40 A4 pages with 160 photos of 12 MP", best, "pages/s", baseline, 15));
+    }
+
+    private static Piece piece() {
+        Grid grid = Pieces.grid(2, 2, 12, 6);
+        List<Page> pages = new ArrayList<>();
+        for (int page = 0; page < PAGES; page++) {
+            List<Frame> frames = new ArrayList<>();
+            for (int i = 0; i < grid.cells(); i++) {
+                int number = page * grid.cells() + i;
+                frames.add(Frame.empty(UUID.randomUUID()).withPhoto(Pieces.photo(number), "Photo number " + number));
+            }
+            pages.add(new Page(UUID.randomUUID(), grid, frames));
+        }
+        return new Piece(UUID.randomUUID(), "Bench", Pieces.format(210, 297), Dress.PLAIN, List.of(), pages);
+    }
+
+    private static double copied(Iterable<Path> files, Path target) throws IOException {
+        long start = System.nanoTime();
+        try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(target), 1 << 18)) {
+            for (Path file : files) {
+                Files.copy(file, out);
+            }
+        }
+        double seconds = (System.nanoTime() - start) / 1e9;
+        Files.delete(target);
+        return seconds;
+    }
+
+    /** The photos by number. */
+    private record Stored(Map<PhotoId, Original> originals) implements PhotoFiles, PhotoSizes {
+        static Stored of(Map<Integer, Path> files) throws IOException {
+            Map<PhotoId, Original> originals = new HashMap<>();
+            for (var file : files.entrySet()) {
+                originals.put(Pieces.photo(file.getKey()),
+                        new Original(file.getValue(), PhotoInspector.inspect(Files.readAllBytes(file.getValue()), PictureLimits.USUAL)));
+            }
+            return new Stored(originals);
+        }
+
+        @Override
+        public Original original(PhotoId photo) {
+            return originals.get(photo);
+        }
+
+        @Override
+        public Optional<PixelSize> size(PhotoId photo) {
+            return Optional.of(originals.get(photo)).map(one -> new PixelSize(one.header().width(), one.header().height()));
+        }
+    }
+
+    private static final class Silent implements MakeProgress {
+        @Override
+        public void done(double share, String doing) {
+            // Nobody watches.
+        }
+
+        @Override
+        public boolean cancelled() {
+            return false;
+        }
+    }
+}
