@@ -25,7 +25,7 @@ final class EditBench implements Bench.Benchmark {
     public List<Figure> run(Path folder) throws Exception {
         try (RunningApplication application = RunningApplication.start(PrivateDatabase.Durability.FULL, "")) {
             Api api = new Api(application.address());
-            String id = SixtyFrames.start(api);
+            String id = FullPage.start(api, FullPage.SIXTY, 0);
             JsonNode piece = api.piece(id);
             JsonNode page = piece.path("piece").path("pages").get(0);
             double[] edits = new double[MEASURED];

@@ -8,50 +8,83 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import javax.imageio.ImageIO;
 import tools.jackson.databind.JsonNode;
 import wovenset.core.testing.TestPhotos;
+import wovenset.server.scene.SpriteService;
 import wovenset.server.testing.Api;
 import wovenset.server.testing.PrivateDatabase;
 import wovenset.server.testing.RunningApplication;
 
 /**
- * All sprites of a page of 60 frames at 1000 × 700 px over HTTP, six requests at a time as a browser sends them. Cold is
- * a server that was just restarted (derived sizes on the disk, nothing in memory); warm is after a change of the dress,
- * so that every sprite is drawn anew from photos in memory. The baseline is the Java platform alone writing one picture
+ * All sprites of a page of 12 and of 60 frames at 1000 × 700 px, drawn and packed, and the same over HTTP, six at a time as a
+ * browser asks for them. Cold is
+ * a page whose photos were never drawn since the server started: their derived sizes are on the disk. Warm is after a
+ * change of the dress, so that every sprite is drawn anew from photos in memory. The baseline is the Java platform alone writing one picture
  * of 1000 × 700 px as PNG.
  */
 final class SpriteBench implements Bench.Benchmark {
-    private static final int ROUNDS = 9;
+    private static final int ROUNDS = 7;
+    private static final int WARM_UP = 3;
+    private static final int AGAIN = 8;
     private static final int AT_ONCE = 6;
+    private static final double PIXELS_PER_MM = 1000.0 / FullPage.WIDTH_MM;
 
     private final ExecutorService pool = Executors.newFixedThreadPool(AT_ONCE);
 
     @Override
     public List<Figure> run(Path folder) throws Exception {
         try (RunningApplication application = RunningApplication.start(PrivateDatabase.Durability.FAST, "")) {
-            String id = SixtyFrames.start(new Api(application.address()));
-            double[] cold = new double[ROUNDS];
-            double[] warm = new double[ROUNDS];
-            for (int round = 0; round < ROUNDS; round++) {
-                application.restart();
-                Api api = new Api(application.address());
-                JsonNode piece = api.piece(id);
-                cold[round] = sprites(api, id, piece.path("scenes").get(0));
-                for (int i = 0; i < 3; i++) {
-                    JsonNode dressed = dress(api, id, 300 + 10 * i + round);
-                    warm[round] = sprites(api, id, dressed.path("scenes").get(0));
+            Api api = new Api(application.address());
+            SpriteService service = application.bean(SpriteService.class);
+            Way drawing = (piece, page, hash) -> service.sprite(UUID.fromString(piece), UUID.fromString(page), hash, PIXELS_PER_MM);
+            Way fetching = (piece, page, hash) -> api.get(
+                    "/api/pieces/" + piece + "/pages/" + page + "/sprites/" + hash + "?pixelsPerMm=" + PIXELS_PER_MM).bytes();
+            double baseline = plainPng();
+            List<Figure> figures = new ArrayList<>();
+            int seed = 0;
+            for (FullPage.Grid grid : List.of(FullPage.TWELVE, FullPage.SIXTY)) {
+                for (boolean http : new boolean[] {false, true}) {
+                    double[] medians = measure(api, http ? fetching : drawing, grid, seed);
+                    String name = "a page's " + grid.frames() + " sprites at 1000 × 700 px, " + (http ? "over HTTP, " : "drawn, ");
+                    figures.add(Figure.atMost(name + "cold", medians[0], "ms", baseline, 150));
+                    figures.add(Figure.atMost(name + "warm", medians[1], "ms", baseline, 40));
+                    seed += 100;
                 }
             }
-            double baseline = plainPng();
-            return List.of(Figure.atMost("a page's sprites at 1000 × 700 px, cold", median(cold), "ms", baseline, 150),
-                    Figure.atMost("a page's sprites at 1000 × 700 px, warm", median(warm), "ms", baseline, 40));
+            return figures;
         } finally {
             pool.shutdown();
         }
+    }
+
+    /** How one sprite is had. */
+    private interface Way {
+        byte[] sprite(String piece, String page, String hash);
+    }
+
+    /** The medians of cold and warm, once the Java platform has compiled what is measured. */
+    private double[] measure(Api api, Way way, FullPage.Grid grid, int seed) throws Exception {
+        double[] cold = new double[ROUNDS];
+        double[] warm = new double[ROUNDS * AGAIN];
+        for (int round = -WARM_UP; round < ROUNDS; round++) {
+            String id = FullPage.start(api, grid, seed + WARM_UP + round);
+            double first = sprites(way, id, api.piece(id).path("scenes").get(0));
+            for (int i = 0; i < AGAIN; i++) {
+                double again = sprites(way, id, dress(api, id, 300 + 10 * i).path("scenes").get(0));
+                if (round >= 0) {
+                    warm[round * AGAIN + i] = again;
+                }
+            }
+            if (round >= 0) {
+                cold[round] = first;
+            }
+        }
+        return new double[] {median(cold), median(warm)};
     }
 
     private static JsonNode dress(Api api, String id, int border) {
@@ -60,17 +93,14 @@ final class SpriteBench implements Bench.Benchmark {
                 "borderWidth", border, "cornerRadius", 0, "captions", captions)).json();
     }
 
-    private double sprites(Api api, String id, JsonNode scene) throws Exception {
-        double pixelsPerMm = 1000.0 / SixtyFrames.WIDTH_MM;
-        List<Callable<Integer>> requests = new ArrayList<>();
+    private double sprites(Way way, String id, JsonNode scene) throws Exception {
+        List<Callable<byte[]>> requests = new ArrayList<>();
         for (JsonNode frame : scene.path("frames")) {
-            String path = "/api/pieces/" + id + "/pages/" + scene.path("pageId").asString() + "/sprites/" + frame.path("hash").asString()
-                    + "?pixelsPerMm=" + pixelsPerMm;
-            requests.add(() -> api.get(path).status());
+            requests.add(() -> way.sprite(id, scene.path("pageId").asString(), frame.path("hash").asString()));
         }
         long start = System.nanoTime();
         for (var answer : pool.invokeAll(requests)) {
-            if (answer.get() != 200) {
+            if (answer.get().length < 2000) {
                 throw new IllegalStateException("A sprite was not drawn");
             }
         }

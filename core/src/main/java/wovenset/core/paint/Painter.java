@@ -4,7 +4,7 @@ import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
-import java.awt.geom.Area;
+import java.awt.geom.Path2D;
 import java.awt.geom.RoundRectangle2D;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.scene.PageScene;
@@ -66,8 +66,9 @@ public final class Painter {
         if (frame.borderMm() <= 0) {
             return;
         }
-        Area border = new Area(rounded(frame.outer(), frame.cornerRadiusMm()));
-        border.subtract(new Area(rounded(frame.window(), frame.windowRadiusMm())));
+        Path2D border = new Path2D.Double(Path2D.WIND_EVEN_ODD);
+        border.append(rounded(frame.outer(), frame.cornerRadiusMm()), false);
+        border.append(rounded(frame.window(), frame.windowRadiusMm()), false);
         graphics.setColor(frame.borderColour().awt());
         graphics.fill(border);
     }

@@ -5,12 +5,22 @@ public final class RasterScale {
     private RasterScale() {}
 
     /**
-     * The longer side to decode, at least 1 and never more than the photo has.
+     * Sizes come in steps of the fourth root of two, so that a slightly larger frame uses the pixels that are there. The
+     * rest, less than a fifth, is left to the drawing's own interpolation, which needs no more than that to be free of
+     * shimmer.
+     */
+    private static final double STEP = Math.pow(2, 0.25);
+
+    /**
+     * The longer side to decode, at least 1 and never more than the photo has: the smallest step at or above the size
+     * that is drawn.
      *
      * @param wantedScale device pixels for each pixel of the photo
      */
     public static int longEdge(int width, int height, double wantedScale) {
         int edge = Math.max(width, height);
-        return (int) Math.max(1, Math.min(edge, Math.ceil(edge * wantedScale)));
+        double wanted = Math.max(1, edge * wantedScale);
+        double step = Math.ceil(Math.log(wanted) / Math.log(STEP) - 1e-9);
+        return (int) Math.min(edge, Math.ceil(Math.pow(STEP, step) - 1e-9));
     }
 }

@@ -4,7 +4,6 @@ import java.awt.Font;
 import java.awt.Graphics2D;
 import java.awt.font.FontRenderContext;
 import java.awt.font.GlyphVector;
-import java.awt.font.TextLayout;
 import java.awt.geom.AffineTransform;
 import wovenset.core.scene.PageScene;
 import wovenset.core.scene.PageScene.WordsScene;
@@ -29,13 +28,16 @@ final class WordsPainter {
         AffineTransform before = graphics.getTransform();
         graphics.scale(MM_PER_PT, MM_PER_PT);
         graphics.setColor(words.colour().awt());
+        boolean pixels = SoftClip.applies(graphics);
         Font font = Typefaces.font(words.typeface()).deriveFont((float) words.sizePt());
         graphics.setFont(font);
         for (PageScene.LineScene line : words.lines()) {
             double x = line.xMm() / MM_PER_PT;
             double y = line.yMm() / MM_PER_PT;
-            if (SoftClip.applies(graphics)) {
-                graphics.fill(new TextLayout(line.text(), font, EXACT).getOutline(AffineTransform.getTranslateInstance(x, y)));
+            if (pixels) {
+                AffineTransform place = AffineTransform.getTranslateInstance(x, y);
+                place.scale(words.sizePt(), words.sizePt());
+                graphics.fill(place.createTransformedShape(Typefaces.outline(words.typeface(), line.text())));
             } else {
                 text(graphics, font, line.text(), x, y);
             }

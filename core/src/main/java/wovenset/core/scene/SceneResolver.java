@@ -28,10 +28,20 @@ public final class SceneResolver {
         this.limits = limits;
     }
 
+    /** How one frame of a page is resolved; a caller may remember what it has resolved before. */
+    public interface FrameResolver {
+        PageScene.FrameScene frame(Dress dress, Frame frame, BoxMm cell);
+    }
+
     /**
      * @throws IllegalStateException if the page's grid does not fit its format, which no edit lets happen
      */
     public PageScene resolve(Piece piece, Page page) {
+        return resolve(piece, page, this::frame);
+    }
+
+    /** As {@link #resolve(Piece, Page)}, each frame by the given resolver. */
+    public static PageScene resolve(Piece piece, Page page, FrameResolver each) {
         GridOutcome outcome = GridSums.cells(piece.format(), page.grid());
         if (!(outcome instanceof GridOutcome.Fits fits)) {
             throw new IllegalStateException(((GridOutcome.DoesNotFit) outcome).reason());
@@ -39,13 +49,14 @@ public final class SceneResolver {
         List<PageScene.FrameScene> frames = new ArrayList<>();
         for (int i = 0; i < page.frames().size(); i++) {
             GridOutcome.Cell cell = fits.cells().get(i);
-            frames.add(frame(piece.dress(), page.frames().get(i), BoxMm.of(cell.x(), cell.y(), cell.width(), cell.height())));
+            frames.add(each.frame(piece.dress(), page.frames().get(i), BoxMm.of(cell.x(), cell.y(), cell.width(), cell.height())));
         }
         return new PageScene(page.id(), piece.format().width().mm(), piece.format().height().mm(),
                 piece.format().bleed().mm(), piece.dress().pageColour(), frames);
     }
 
-    private PageScene.FrameScene frame(Dress dress, Frame frame, BoxMm cell) {
+    /** Resolves one frame in its cell. */
+    public PageScene.FrameScene frame(Dress dress, Frame frame, BoxMm cell) {
         BoxMm outer = new BoxMm(cell.x(), cell.y(), cell.width(), cell.height() - dress.captions().bandMm());
         double radius = Math.min(dress.cornerRadius().mm(), Math.min(outer.width(), outer.height()) / 2);
         BoxMm window = outer.inset(dress.borderWidth().mm());

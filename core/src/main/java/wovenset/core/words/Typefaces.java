@@ -2,6 +2,10 @@ package wovenset.core.words;
 
 import java.awt.Font;
 import java.awt.FontFormatException;
+import java.awt.Shape;
+import java.awt.font.FontRenderContext;
+import java.awt.font.TextLayout;
+import java.awt.geom.AffineTransform;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -21,6 +25,12 @@ public final class Typefaces {
 
     private static final Map<String, Font> LOADED = new java.util.concurrent.ConcurrentHashMap<>();
 
+    private static final int MOST_OUTLINES = 4000;
+    /** Points; large, for outlines at text size would be rounded to hinted pixels. */
+    private static final float SHAPED_AT = 1000;
+    private static final FontRenderContext EXACT = new FontRenderContext(null, true, true);
+    private static final Map<Line, Shape> OUTLINES = new java.util.concurrent.ConcurrentHashMap<>(MOST_OUTLINES);
+
     private Typefaces() {}
 
     /** The names, the default first. */
@@ -32,6 +42,20 @@ public final class Typefaces {
     public static Font font(String name) {
         return LOADED.computeIfAbsent(name, Typefaces::load);
     }
+
+    /**
+     * The outline of a line of words at a size of one unit, its baseline starting at the origin, kerned. Outlines are
+     * remembered: shaping a line costs more than filling it.
+     */
+    public static Shape outline(String name, String line) {
+        if (OUTLINES.size() >= MOST_OUTLINES) {
+            OUTLINES.clear();
+        }
+        return OUTLINES.computeIfAbsent(new Line(name, line), key -> new TextLayout(line, font(name).deriveFont(SHAPED_AT), EXACT)
+                .getOutline(AffineTransform.getScaleInstance(1 / SHAPED_AT, 1 / SHAPED_AT)));
+    }
+
+    private record Line(String typeface, String text) {}
 
     /** The TrueType file of a typeface; the caller closes it. */
     public static InputStream file(String name) {

@@ -140,7 +140,12 @@ class PainterTest {
 
     @Test
     void photosAreDecodedNoLargerThanTheyAreDrawn() {
-        assertThat(RasterScale.longEdge(4000, 3000, 0.1)).isEqualTo(400);
+        assertThat(RasterScale.longEdge(4000, 3000, 0.1)).isBetween(400, 476);
+        assertThat(RasterScale.longEdge(4000, 3000, 0.128)).isEqualTo(512);
+        assertThat(RasterScale.longEdge(4000, 3000, 0.1281)).isEqualTo(609);
+        for (double scale = 0.001; scale < 1.2; scale *= 1.01) {
+            assertThat(RasterScale.longEdge(4000, 3000, scale)).isBetween((int) Math.min(4000, 4000 * scale), (int) Math.ceil(4000 * scale * 1.19) + 1);
+        }
         assertThat(RasterScale.longEdge(4000, 3000, 3)).isEqualTo(4000);
         assertThat(RasterScale.longEdge(4000, 3000, 0)).isEqualTo(1);
     }

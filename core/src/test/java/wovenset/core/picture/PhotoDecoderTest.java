@@ -83,7 +83,7 @@ class PhotoDecoderTest {
     @Test
     void reducingLooksLikeTheWholePicture() {
         BufferedImage scene = TestPhotos.scene(1600, 1200, 8);
-        BufferedImage expected = SpriteCodec.reduced(scene, 400, 300);
+        BufferedImage expected = DerivedPixels.reduced(scene, 400, 300);
         assertThat(Likeness.of(decode(TestPhotos.file(scene, "jpg"), 400), expected)).isGreaterThan(0.97);
     }
 

@@ -5,17 +5,22 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.stream.DoubleStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import wovenset.core.geometry.BoxMm;
+import wovenset.core.piece.Dress;
+import wovenset.core.piece.Frame;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 import wovenset.core.scene.PageScene;
 import wovenset.core.scene.PhotoSizes;
 import wovenset.core.scene.SceneResolver;
+import wovenset.core.scene.SharpnessLimits;
 import wovenset.server.setting.SettingService;
 
 /** Resolves pages, names their looks by hashes, and remembers what each name stands for while it is shown. */
@@ -27,7 +32,8 @@ public class SceneService {
 
     private final PhotoSizes sizes;
     private final SettingService settings;
-    private final Cache<String, PageScene.FrameScene> frames = Caffeine.newBuilder().maximumSize(30_000).build();
+    private final Cache<String, PageScene.FrameScene> frames = Caffeine.newBuilder().initialCapacity(4096).maximumSize(30_000).build();
+    private final Cache<FrameKey, KnownFrame> resolved = Caffeine.newBuilder().initialCapacity(4096).maximumSize(30_000).build();
     private final Cache<String, PageScene> pages = Caffeine.newBuilder().maximumSize(2_000).build();
 
     SceneService(PhotoSizes sizes, SettingService settings) {
@@ -40,9 +46,21 @@ public class SceneService {
         return new SceneResolver(sizes, settings.sharpness());
     }
 
+    /** All that a frame's look follows from; a photo's size never changes. */
+    private record FrameKey(Dress dress, Frame frame, BoxMm cell, SharpnessLimits limits) {}
+
+    private record KnownFrame(PageScene.FrameScene scene, SceneView.FrameView view) {}
+
     public SceneView view(Piece piece, Page page) {
-        PageScene scene = resolver().resolve(piece, page);
-        List<SceneView.FrameView> views = scene.frames().stream().map(this::frame).toList();
+        SceneResolver resolver = resolver();
+        SharpnessLimits limits = settings.sharpness();
+        List<SceneView.FrameView> views = new ArrayList<>();
+        PageScene scene = SceneResolver.resolve(piece, page, (dress, frame, cell) -> {
+            KnownFrame known = resolved.get(new FrameKey(dress, frame, cell, limits), key -> known(resolver.frame(dress, frame, cell)));
+            frames.put(known.view.hash(), known.scene);
+            views.add(known.view);
+            return known.scene;
+        });
         String hash = hash(scene.widthMm() + " " + scene.heightMm() + scene.colour() + views.stream()
                 .map(SceneView.FrameView::hash).toList());
         pages.put(hash, scene);
@@ -58,12 +76,11 @@ public class SceneService {
         return pages.getIfPresent(hash);
     }
 
-    private SceneView.FrameView frame(PageScene.FrameScene frame) {
+    private static KnownFrame known(PageScene.FrameScene frame) {
         // A record's text holds every number in full, so equal texts are equal looks.
         String hash = hash(frame.toString());
-        frames.put(hash, frame);
-        return new SceneView.FrameView(frame.frameId(), frame.cell(), frame.outer(), frame.window(), frame.cornerRadiusMm(),
-                frame.borderMm(), hash, photo(frame.photo()), words(frame.words()));
+        return new KnownFrame(frame, new SceneView.FrameView(frame.frameId(), frame.cell(), frame.outer(), frame.window(),
+                frame.cornerRadiusMm(), frame.borderMm(), hash, photo(frame.photo()), words(frame.words())));
     }
 
     private static SceneView.@Nullable PhotoView photo(PageScene.@Nullable PhotoScene photo) {

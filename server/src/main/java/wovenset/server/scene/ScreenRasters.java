@@ -9,7 +9,7 @@ import org.springframework.stereotype.Component;
 import wovenset.core.paint.PhotoRasters;
 import wovenset.core.paint.RasterScale;
 import wovenset.core.picture.Derivatives;
-import wovenset.core.picture.SpriteCodec;
+import wovenset.core.picture.DerivedPixels;
 import wovenset.core.piece.PhotoId;
 import wovenset.server.photo.PhotoStore;
 
@@ -18,6 +18,8 @@ import wovenset.server.photo.PhotoStore;
 class ScreenRasters implements PhotoRasters {
     private final PhotoStore store;
     private final Cache<String, BufferedImage> kept = Caffeine.newBuilder()
+            // A value is computed under its bin's lock: with few bins, photos would wait for each other.
+            .initialCapacity(1024)
             .maximumWeight(Runtime.getRuntime().maxMemory() / 5)
             .weigher((String key, BufferedImage image) -> 3 * image.getWidth() * image.getHeight())
             .build();
@@ -36,14 +38,14 @@ class ScreenRasters implements PhotoRasters {
         if (longEdge >= edge) {
             return Raster.upright(base);
         }
-        return Raster.upright(kept.get(photo.sha256() + "/at" + longEdge, key -> SpriteCodec.reduced(base,
+        return Raster.upright(kept.get(photo.sha256() + "/at" + longEdge, key -> DerivedPixels.reduced(base,
                 Math.max(1, (int) Math.round(base.getWidth() * (double) longEdge / edge)),
                 Math.max(1, (int) Math.round(base.getHeight() * (double) longEdge / edge)))));
     }
 
     private BufferedImage read(PhotoId photo, int derived) {
         try {
-            return SpriteCodec.read(Files.readAllBytes(store.derived(photo, derived)));
+            return DerivedPixels.read(Files.readAllBytes(store.derived(photo, derived)));
         } catch (IOException e) {
             throw new MissingPhotoException("The photo's file cannot be read.", e);
         }
