@@ -57,7 +57,8 @@ export function LightTable() {
         </Link>
         <h1 className="text-base font-semibold">Light table</h1>
         <span className="text-soft">
-          {all.length} photos, {all.filter(({ id }) => !uses.has(id)).length} not placed
+          {all.length} {all.length === 1 ? 'photo' : 'photos'}, {all.filter(({ id }) => !uses.has(id)).length} not
+          placed
         </span>
         <div className="ml-auto flex items-center gap-2">
           <Button disabled={all.length < 2} onClick={() => order(byTime(all))}>

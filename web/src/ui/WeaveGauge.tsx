@@ -14,17 +14,23 @@ export function WeaveGauge({ sharpness, ppi, words = true }: { sharpness: Sharpn
     <span className={`inline-flex items-center gap-1.5 whitespace-nowrap ${COLOUR[sharpness]}`}>
       <svg width="20" height="20" viewBox="0 0 20 20" role="img" aria-label={WORDS[sharpness]} className="bg-paper">
         <g stroke="currentColor" strokeWidth={width}>
-          {threads.map((x) => (
-            <path key={`v${x}`} d={`M${x} 1V19`} />
+          {threads.map((y) => (
+            <path key={y} d={`M1 ${y}H19`} />
           ))}
         </g>
-        {threads.map((y, row) => (
-          <g key={`h${y}`} stroke="currentColor" strokeWidth={width} opacity="0.55">
-            {threads.map(
-              (x, column) => (row + column) % 2 === 0 && <path key={x} d={`M${x - pitch / 2} ${y}H${x + pitch / 2}`} />,
-            )}
-          </g>
-        ))}
+        {threads.flatMap((y, row) =>
+          threads.map((x, column) => {
+            const over = `M${x} ${Math.max(1, y - pitch * 0.72)}V${Math.min(19, y + pitch * 0.72)}`
+            return (
+              (row + column) % 2 === 0 && (
+                <g key={`${x} ${y}`}>
+                  <path d={over} className="stroke-paper" strokeWidth={width + 1.2} />
+                  <path d={over} stroke="currentColor" strokeWidth={width} />
+                </g>
+              )
+            )
+          }),
+        )}
       </svg>
       {words && (
         <span>

@@ -21,7 +21,7 @@ export function GatherDrawer() {
         </p>
         <ArrivingList arriving={arriving} onClear={clear} />
       </Part>
-      <Part title={`${photos.length} photos, ${waiting} not placed`}>
+      <Part title={`${photos.length} ${photos.length === 1 ? 'photo' : 'photos'}, ${waiting} not placed`}>
         <div className="flex flex-wrap gap-2">
           <Link
             to={`/pieces/${piece.id}/light-table`}

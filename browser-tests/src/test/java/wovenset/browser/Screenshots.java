@@ -1,0 +1,79 @@
+package wovenset.browser;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import java.nio.file.Path;
+
+/** Takes the pictures of the main views from a running demo: {@code ./wovenset screenshots}. Nothing is changed there. */
+public final class Screenshots {
+    private final Page page;
+    private final String address;
+    private final Path folder;
+
+    private Screenshots(Page page, String address, Path folder) {
+        this.page = page;
+        this.address = address;
+        this.folder = folder;
+    }
+
+    /** @param args the address of the running demo, and the folder for the pictures */
+    public static void main(String[] args) {
+        try (Browser.Running running = Browser.Running.start()) {
+            new Screenshots(window(running, ColorScheme.LIGHT), args[0], Path.of(args[1])).takeAll();
+            new Screenshots(window(running, ColorScheme.DARK), args[0], Path.of(args[1])).takeDark();
+        }
+    }
+
+    private static Page window(Browser.Running running, ColorScheme scheme) {
+        return running.browser().newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+                .setViewportSize(Browser.WIDTH, Browser.HEIGHT).setColorScheme(scheme)
+                .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE)).newPage();
+    }
+
+    private void takeAll() {
+        page.navigate(address);
+        take("shelf");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New piece")).first().click();
+        page.getByPlaceholder("Summer by the sea").fill("Grandmother's garden");
+        take("new-piece");
+        Room kites = open("The kite summer");
+        take("arrange");
+        kites.step("Gather");
+        take("gather");
+        kites.step("Check");
+        take("check");
+        kites.frame(8).click();
+        kites.frame(8).press("Enter");
+        take("crop");
+        page.navigate(address + "/pieces/" + kites.id() + "/light-table");
+        take("light-table");
+        Room lookbook = open("Saltmarsh Pottery, autumn lookbook");
+        lookbook.button("Page 3").click();
+        lookbook.step("Dress");
+        lookbook.frame(2).click();
+        take("dress");
+        lookbook.step("Make");
+        take("make");
+    }
+
+    private void takeDark() {
+        open("The kite summer");
+        take("arrange-dark");
+    }
+
+    private Room open(String name) {
+        page.navigate(address);
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open " + name)).click();
+        return new Room(page).ready();
+    }
+
+    /** Waits until every picture on the page has loaded, then takes it. */
+    private void take(String name) {
+        page.waitForLoadState();
+        page.waitForFunction("() => document.fonts.status === 'loaded' && [...document.images].every(i => i.loading === 'lazy' || i.complete && i.naturalWidth > 0)");
+        page.waitForFunction("() => document.images.length > 0");
+        page.waitForTimeout(500);
+        page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
+    }
+}
