@@ -30,6 +30,7 @@ public final class JpegSegments {
     private int height;
     private int components;
     private int bits;
+    private int adobeTransform = -1;
     private int end = -1;
 
     private JpegSegments(byte[] file) {
@@ -60,6 +61,11 @@ public final class JpegSegments {
     /** 1 for grey, 3 for colour, 4 for four inks. */
     public int components() {
         return components;
+    }
+
+    /** What an Adobe segment says of four inks: 0 as they are, 2 told as brightness and colour; -1 without one. */
+    int adobeTransform() {
+        return adobeTransform;
     }
 
     /** Bits of each sample; 8 in photos. */
@@ -146,6 +152,8 @@ public final class JpegSegments {
             height = word(from + 1);
             width = word(from + 3);
             components = file[from + 5] & 0xFF;
+        } else if (marker == APP14 && to - from >= 12 && new String(file, from, 5, StandardCharsets.ISO_8859_1).equals("Adobe")) {
+            adobeTransform = file[from + 11] & 0xFF;
         } else if (marker == APP2 && to - from > ICC_NAME.length + 2
                 && Arrays.equals(file, from, from + ICC_NAME.length, ICC_NAME, 0, ICC_NAME.length)) {
             profileParts.putIfAbsent(file[from + ICC_NAME.length] & 0xFF,

@@ -4,10 +4,13 @@ import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
+import java.awt.image.Raster;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageReader;
+import javax.imageio.stream.ImageInputStream;
 import org.bytedeco.opencv.global.opencv_core;
 import org.bytedeco.opencv.global.opencv_imgcodecs;
 import org.bytedeco.opencv.global.opencv_imgproc;
@@ -78,7 +81,7 @@ public final class PhotoDecoder {
 
     private static Mat stored(Path file, PhotoHeader header, int longEdge) {
         if (header.inks()) {
-            return inks(file);
+            return inks(file, header);
         }
         int stored = Math.max(header.storedWidth(), header.storedHeight());
         int flag = header.format() != PictureFormat.JPEG || stored / 2 < longEdge ? opencv_imgcodecs.IMREAD_COLOR
@@ -100,9 +103,15 @@ public final class PhotoDecoder {
         return mayBeClear ? ClearPixels.onWhite(picture) : picture;
     }
 
-    /** Four inks, converted by their own profile; only the Java readers know how. */
-    private static Mat inks(Path file) {
+    /** Four inks, converted by their own profile, which only the Java readers know how to; without one, as inks print. */
+    private static Mat inks(Path file, PhotoHeader header) {
         try {
+            if (header.format() == PictureFormat.JPEG) {
+                JpegSegments segments = JpegSegments.read(Files.readAllBytes(file));
+                if (segments.profile() == null) {
+                    return bare(file, segments);
+                }
+            }
             BufferedImage read = ImageIO.read(file.toFile());
             if (read == null) {
                 throw new RefusedPhotoException("The picture in the file cannot be decoded.");
@@ -117,6 +126,48 @@ public final class PhotoDecoder {
         } catch (IOException | RuntimeException e) {
             throw new RefusedPhotoException("The picture in the file is damaged and cannot be decoded.", e);
         }
+    }
+
+    /** Inks as the file holds them. Programs that write an Adobe segment write them inverted. */
+    private static Mat bare(Path file, JpegSegments segments) throws IOException {
+        try (ImageInputStream stream = ImageIO.createImageInputStream(file.toFile())) {
+            ImageReader reader = ImageIO.getImageReadersByFormatName("jpeg").next();
+            try {
+                reader.setInput(stream, true, true);
+                Raster raster = reader.readRaster(0, null);
+                byte[] inks = new byte[raster.getWidth() * raster.getHeight() * 4];
+                raster.getDataElements(0, 0, raster.getWidth(), raster.getHeight(), inks);
+                if (segments.adobeTransform() == 2) {
+                    fromBrightness(inks);
+                } else if (segments.adobeTransform() == 0) {
+                    for (int i = 0; i < inks.length; i++) {
+                        inks[i] = (byte) ~inks[i];
+                    }
+                }
+                Mat picture = new Mat(raster.getHeight(), raster.getWidth(), opencv_core.CV_8UC3);
+                picture.data().put(InkColours.blueGreenRed(inks));
+                return picture;
+            } finally {
+                reader.dispose();
+            }
+        }
+    }
+
+    /** Brightness and colour (ITU-T T.871) of the inverted inks' complement, and inverted black, to inks. */
+    private static void fromBrightness(byte[] pixels) {
+        for (int i = 0; i < pixels.length; i += 4) {
+            double y = pixels[i] & 255;
+            double cb = (pixels[i + 1] & 255) - 128;
+            double cr = (pixels[i + 2] & 255) - 128;
+            pixels[i] = clamped(y + 1.402 * cr);
+            pixels[i + 1] = clamped(y - 0.344136 * cb - 0.714136 * cr);
+            pixels[i + 2] = clamped(y + 1.772 * cb);
+            pixels[i + 3] = (byte) ~pixels[i + 3];
+        }
+    }
+
+    private static byte clamped(double value) {
+        return (byte) Math.round(Math.min(255, Math.max(0, value)));
     }
 
     /** Reduced to the long edge by area averaging; the same picture if it is not larger. */

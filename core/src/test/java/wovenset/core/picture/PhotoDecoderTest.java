@@ -101,10 +101,18 @@ class PhotoDecoderTest {
 
     @Test
     void inksComeOutInTheirColours() {
-        checkColour(decode(TestPhotos.inks(64, 64, 0, 0, 0, 0), 64), Color.WHITE, 6);
-        checkColour(decode(TestPhotos.inks(64, 64, 0, 0, 0, 255), 64), Color.BLACK, 60);
-        checkColour(decode(TestPhotos.inks(64, 64, 0, 255, 255, 0), 64), new Color(237, 28, 36), 45);
-        checkColour(decode(TestPhotos.inks(64, 64, 255, 0, 0, 0), 64), new Color(0, 200, 240), 60);
+        checkInks(0, 0, 0, 0, Color.WHITE, 1);
+        checkInks(0, 0, 0, 255, new Color(46, 45, 45), 25);
+        checkInks(255, 0, 0, 0, new Color(0, 158, 224), 25);
+        checkInks(0, 255, 0, 0, new Color(230, 0, 126), 25);
+        checkInks(0, 0, 255, 0, new Color(255, 237, 0), 25);
+        checkInks(0, 255, 255, 0, new Color(227, 30, 36), 25);
+        checkInks(128, 128, 128, 0, new Color(130, 120, 118), 25);
+    }
+
+    private void checkInks(int cyan, int magenta, int yellow, int black, Color colour, int tolerance) {
+        checkColour(decode(TestPhotos.inks(64, 64, cyan, magenta, yellow, black), 64), colour, tolerance);
+        checkColour(decode(TestPhotos.inksByBrightness(64, 64, cyan, magenta, yellow, black), 64), colour, tolerance + 5);
     }
 
     @Test
