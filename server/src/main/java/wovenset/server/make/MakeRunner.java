@@ -5,9 +5,11 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
@@ -26,6 +28,8 @@ import wovenset.server.web.NotFoundException;
 class MakeRunner {
     private static final Logger LOG = LoggerFactory.getLogger(MakeRunner.class);
     private static final long NOTE_EVERY_MS = 200;
+    /** No file is made for longer than this without a strip or page being written. */
+    private static final Duration ABANDONED = Duration.ofHours(1);
 
     private final MakeRepository repository;
     private final PieceService pieces;
@@ -42,6 +46,18 @@ class MakeRunner {
         this.files = files;
         this.clock = clock;
         this.folder = Files.createDirectories(properties.data().resolve("made"));
+        removeLeftOvers();
+    }
+
+    /** What a killed process had begun. Another process may be at work in the folder, so only what is old goes. */
+    private void removeLeftOvers() throws IOException {
+        try (Stream<Path> files = Files.list(folder)) {
+            for (Path file : files.filter(file -> file.getFileName().toString().contains(".")).toList()) {
+                if (Files.getLastModifiedTime(file).toInstant().isBefore(clock.instant().minus(ABANDONED))) {
+                    Files.deleteIfExists(file);
+                }
+            }
+        }
     }
 
     Path file(UUID id) {
