@@ -71,6 +71,8 @@ public final class Screenshots {
     /** Waits until every picture on the page has loaded, then takes it. */
     private void take(String name) {
         page.waitForLoadState();
+        // A pointer left over a frame would show its hover.
+        page.mouse().move(Browser.WIDTH - 1, 2);
         page.waitForFunction("() => document.fonts.status === 'loaded' && [...document.images].every(i => i.loading === 'lazy' || i.complete && i.naturalWidth > 0)");
         page.waitForFunction("() => document.images.length > 0");
         page.waitForTimeout(500);

@@ -4,7 +4,9 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
@@ -26,6 +28,7 @@ public final class JpegSegments {
 
     private final byte[] file;
     private final TreeMap<Integer, byte[]> profileParts = new TreeMap<>();
+    private final List<Segment> segments = new ArrayList<>();
     private int width;
     private int height;
     private int components;
@@ -40,7 +43,7 @@ public final class JpegSegments {
     /** @throws RefusedPhotoException if the bytes do not have the form of a JPEG file or end too early */
     public static JpegSegments read(byte[] file) {
         JpegSegments segments = new JpegSegments(file);
-        segments.walk(null);
+        segments.walk();
         if (segments.width == 0 || segments.height == 0) {
             throw new RefusedPhotoException("The file is damaged: it does not say how large its picture is.");
         }
@@ -90,25 +93,20 @@ public final class JpegSegments {
     public void writePictureOnly(OutputStream out) throws IOException {
         out.write(0xFF);
         out.write(SOI);
-        try {
-            walk((marker, from, to) -> {
-                if (!(marker >= APP0 && marker <= APP15 && marker != APP14) && marker != COM) {
-                    out.write(file, from, to - from);
-                }
-            });
-        } catch (java.io.UncheckedIOException e) {
-            throw e.getCause();
+        for (Segment segment : segments) {
+            int marker = segment.marker;
+            if (!(marker >= APP0 && marker <= APP15 && marker != APP14) && marker != COM) {
+                out.write(file, segment.from, segment.to - segment.from);
+            }
         }
         out.write(0xFF);
         out.write(EOI);
     }
 
-    private interface SegmentSink {
-        /** @param from the segment's first byte, its marker's 0xFF; a scan's segment includes its coded data */
-        void segment(int marker, int from, int to) throws IOException;
-    }
+    /** @param from the segment's first byte, its marker's 0xFF; a scan's segment includes its coded data */
+    private record Segment(int marker, int from, int to) {}
 
-    private void walk(@Nullable SegmentSink sink) {
+    private void walk() {
         int at = 2;
         while (at + 3 < file.length) {
             if ((file[at] & 0xFF) != 0xFF) {
@@ -131,13 +129,7 @@ public final class JpegSegments {
             if (marker == SOS) {
                 next = endOfScan(next);
             }
-            if (sink != null) {
-                try {
-                    sink.segment(marker, at, next);
-                } catch (IOException e) {
-                    throw new java.io.UncheckedIOException(e);
-                }
-            }
+            segments.add(new Segment(marker, at, next));
             at = next;
         }
         if (at + 1 < file.length && (file[at] & 0xFF) == 0xFF && (file[at + 1] & 0xFF) == EOI) {
