@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.DriverManager;
@@ -90,7 +91,12 @@ class CrashTest {
         Api client = api();
         CompletableFuture<Void> editing = CompletableFuture.runAsync(() -> rename(client, edited, renamed));
         CompletableFuture<Void> importing = CompletableFuture.runAsync(() -> bring(client, filled, files, arrived));
-        Await.until("work is under way", () -> renamed.get() >= 40 && arrived.size() >= 8);
+        Await.until("work is under way", () -> {
+            // Neither may end by itself; if one does, its reason is the test's.
+            editing.getNow(null);
+            importing.getNow(null);
+            return renamed.get() >= 40 && arrived.size() >= 8;
+        });
         killAllAndRestart();
         Await.until("both have noticed", () -> editing.isDone() && importing.isDone());
         assertThat(importing.isCompletedExceptionally()).as("killed before all photos were in").isTrue();
@@ -105,14 +111,19 @@ class CrashTest {
     }
 
     private static void rename(Api client, String id, AtomicInteger acknowledged) {
-        for (int i = 1; client.edit(id, i, "renamePiece", "name", "Name " + i).status() == 200; i++) {
+        for (int i = 1; ; i++) {
+            Api.Answer answer = client.edit(id, i, "renamePiece", "name", "Name " + i);
+            assertThat(answer.status()).as(new String(answer.bytes(), StandardCharsets.UTF_8)).isEqualTo(200);
             acknowledged.set(i);
         }
     }
 
     private static void bring(Api client, String id, List<byte[]> files, Set<String> acknowledged) {
         for (int i = 0; i < files.size(); i++) {
-            client.bring(id, Map.of(i + ".jpg", files.get(i)), "batch").forEach(result -> acknowledged.add(result.path("photo").asString()));
+            for (JsonNode result : client.bring(id, Map.of(i + ".jpg", files.get(i)), "batch")) {
+                assertThat(result.path("status").asString()).as(result.toString()).isEqualTo("ADDED");
+                acknowledged.add(result.path("photo").asString());
+            }
         }
     }
 

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
@@ -27,6 +28,8 @@ import wovenset.server.web.NotFoundException;
 /** Changes pieces: each change is one transaction that stores the touched pages and a journal entry. */
 @Service
 public class PieceService {
+    private static final int MOST_ATTEMPTS = 4;
+
     private final PieceRepository repository;
     private final PieceDocuments documents;
     private final PieceEvents events;
@@ -176,7 +179,20 @@ public class PieceService {
         Step step(StoredPiece stored);
     }
 
+    /** A transaction that the database gave up in favour of another has left nothing behind and is made again. */
     private Change change(UUID id, @Nullable Long revision, @Nullable String window, Stepper stepper) {
+        for (int attempt = 1; ; attempt++) {
+            try {
+                return changeOnce(id, revision, window, stepper);
+            } catch (PessimisticLockingFailureException e) {
+                if (attempt == MOST_ATTEMPTS) {
+                    throw e;
+                }
+            }
+        }
+    }
+
+    private Change changeOnce(UUID id, @Nullable Long revision, @Nullable String window, Stepper stepper) {
         return transaction.execute(status -> {
             StoredPiece stored = repository.lock(id).orElseThrow(PieceService::gone);
             if (revision != null && stored.revision() != revision) {

@@ -95,6 +95,20 @@ class PieceApiTest {
     }
 
     @Test
+    void editsOfDifferentPiecesNeverStandInEachOthersWay() {
+        List<CompletableFuture<Void>> editors = new ArrayList<>();
+        for (int i = 0; i < 6; i++) {
+            String piece = id(api.startPiece("Neighbour " + i, 300, 200));
+            editors.add(CompletableFuture.runAsync(() -> {
+                for (int revision = 1; revision <= 40; revision++) {
+                    assertThat(api.edit(piece, revision, "renamePiece", "name", "Name " + revision).status()).isEqualTo(200);
+                }
+            }));
+        }
+        editors.forEach(CompletableFuture::join);
+    }
+
+    @Test
     void aRefusedEditNamesItsFieldAndChangesNothing() {
         JsonNode piece = api.startPiece("Refusals", 300, 200);
         Map<String, Object> grid = Map.of("rows", 2, "columns", 2, "columnGap", 500_000, "rowGap", 0,
