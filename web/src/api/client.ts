@@ -69,5 +69,3 @@ export const smallPicture = (photo: string) => `/api/photos/${photo}/small`
 export const largePicture = (photo: string) => `/api/photos/${photo}/large`
 export const pagePicture = (piece: string, page: string, hash: string, width: number) =>
   `/api/pieces/${piece}/pages/${page}/image/${hash}?width=${Math.round(width)}`
-export const spritePicture = (piece: string, page: string, hash: string, pixelsPerMm: number) =>
-  `/api/pieces/${piece}/pages/${page}/sprites/${hash}?pixelsPerMm=${pixelsPerMm}`

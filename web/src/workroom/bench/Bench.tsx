@@ -4,12 +4,14 @@ import { CropLayer } from './CropLayer'
 import { DimensionLines } from './DimensionLines'
 import { FramePlace } from './FramePlace'
 import { useBenchScale } from './useBenchScale'
+import { useSprites } from './useSprites'
 
 /** The page on its mat, with dimension lines as in a workshop drawing. */
 export function Bench() {
   const { piece, page, scene, selection, select, frameScene } = useRoom()
   const bench = useRef<HTMLElement>(null)
   const scale = useBenchScale(bench, scene)
+  const sprites = useSprites(piece.id, scene, scale ? scale.pixelsPerMm * (window.devicePixelRatio || 1) : undefined)
   const px = (mm: number) => mm * (scale?.pixelsPerMm ?? 1)
   const number = piece.pages.indexOf(page) + 1
   return (
@@ -46,7 +48,7 @@ export function Bench() {
             }}
           >
             {scene.frames.map((frame, index) => (
-              <FramePlace key={frame.frameId} scene={frame} index={index} scale={scale} />
+              <FramePlace key={frame.frameId} scene={frame} index={index} scale={scale} sprite={sprites(frame.hash)} />
             ))}
             {selection.cropping && frameScene?.photo && (
               <CropLayer key={frameScene.frameId} scene={frameScene} scale={scale} />

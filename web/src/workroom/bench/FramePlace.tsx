@@ -1,5 +1,5 @@
 import { type KeyboardEvent, useState } from 'react'
-import { type FrameScene, smallPicture, spritePicture } from '../../api/client'
+import { type FrameScene, smallPicture } from '../../api/client'
 import { useDragging } from '../../drag/DragProvider'
 import { useDropTarget } from '../../drag/useDropTarget'
 import { saySize } from '../../measure/units'
@@ -7,6 +7,7 @@ import { useNotice } from '../../ui/Notices'
 import { useRoom } from '../context'
 import { pushed, turnedBy, zoomed } from '../cropMath'
 import { useCrop } from '../useCrop'
+import type { Sprite } from './spriteStore'
 import type { BenchScale } from './useBenchScale'
 
 const ARROWS: Record<string, [number, number]> = {
@@ -20,10 +21,12 @@ interface Props {
   scene: FrameScene
   index: number
   scale: BenchScale
+  /** What it looks like, once it is there. */
+  sprite: Sprite | undefined
 }
 
 /** One frame on the bench: its sprite, and over it a button that can be selected, dragged, dropped on and worked by key. */
-export function FramePlace({ scene, index, scale }: Props) {
+export function FramePlace({ scene, index, scale, sprite }: Props) {
   const { piece, page, selection, select, handle, photos } = useRoom()
   const { start } = useDragging()
   const notice = useNotice()
@@ -84,10 +87,11 @@ export function FramePlace({ scene, index, scale }: Props) {
   const { outer } = scene
   return (
     <>
-      <Sprite scene={scene} scale={scale} />
+      <SpritePicture scene={scene} scale={scale} sprite={sprite} />
       <button
         {...properties}
         data-frame={scene.frameId}
+        data-look={scene.photo || scene.words ? scene.hash : undefined}
         aria-label={said}
         aria-pressed={selected}
         onClick={() => select({ kind: 'frame', pageId: page.id, frameId: scene.frameId })}
@@ -116,12 +120,9 @@ export function FramePlace({ scene, index, scale }: Props) {
 }
 
 /** The picture of a frame. The last one stays until the next has loaded, so that a change never flashes. */
-function Sprite({ scene, scale }: Omit<Props, 'index'>) {
-  const { piece, page } = useRoom()
+function SpritePicture({ scene, scale, sprite }: Omit<Props, 'index'>) {
   const ratio = window.devicePixelRatio || 1
-  const { pixelsPerMm } = scale
-  const wanted = spritePicture(piece.id, page.id, scene.hash, pixelsPerMm * ratio)
-  const device = pixelsPerMm * ratio
+  const device = scale.pixelsPerMm * ratio
   const left = Math.floor(scene.cell.x * device)
   const top = Math.floor(scene.cell.y * device)
   const box = {
@@ -132,20 +133,34 @@ function Sprite({ scene, scale }: Omit<Props, 'index'>) {
   }
   const [loaded, setLoaded] = useState<{ url: string; box: typeof box } | null>(null)
   if (!scene.photo && !scene.words) return null
+  if (sprite === 'unreadable') {
+    return (
+      <p
+        className="pointer-events-none absolute m-0 overflow-hidden bg-wash p-2 text-[13px] text-ink outline-1 outline-soft"
+        style={box}
+      >
+        This photo’s file cannot be read.
+      </p>
+    )
+  }
+  const wanted = sprite?.url
   return (
     <>
       {loaded && loaded.url !== wanted && (
         <img alt="" src={loaded.url} className="pointer-events-none absolute max-w-none" style={loaded.box} />
       )}
-      <img
-        key={wanted}
-        alt=""
-        data-testid="sprite"
-        src={wanted}
-        onLoad={() => setLoaded({ url: wanted, box })}
-        className={`pointer-events-none absolute max-w-none ${loaded?.url === wanted || !loaded ? '' : 'opacity-0'}`}
-        style={box}
-      />
+      {wanted && (
+        <img
+          key={wanted}
+          alt=""
+          data-testid="sprite"
+          data-shows={scene.hash}
+          src={wanted}
+          onLoad={() => setLoaded({ url: wanted, box })}
+          className={`pointer-events-none absolute max-w-none ${loaded?.url === wanted || !loaded ? '' : 'opacity-0'}`}
+          style={box}
+        />
+      )}
     </>
   )
 }

@@ -9,9 +9,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import java.util.concurrent.Callable;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
+import java.util.concurrent.CompletableFuture;
 import javax.imageio.ImageIO;
 import tools.jackson.databind.JsonNode;
 import wovenset.core.testing.TestPhotos;
@@ -21,29 +19,25 @@ import wovenset.server.testing.PrivateDatabase;
 import wovenset.server.testing.RunningApplication;
 
 /**
- * All sprites of a page of 12 and of 60 frames at 1000 × 700 px, drawn and packed, and the same over HTTP, six at a time as a
- * browser asks for them. Cold is
- * a page whose photos were never drawn since the server started: their derived sizes are on the disk. Warm is after a
- * change of the dress, so that every sprite is drawn anew from photos in memory. The baseline is the Java platform alone writing one picture
- * of 1000 × 700 px as PNG.
+ * All sprites of a page of 12 and of 60 frames at 1000 × 700 px, drawn and packed, and the same over HTTP, in one answer as
+ * the browser asks for them. Cold is a page whose photos were never drawn since the server started: their derived sizes
+ * are on the disk. Warm is after a change of the dress, so that every sprite is drawn anew from photos in memory. The
+ * baseline is the Java platform alone writing one picture of 1000 × 700 px as PNG.
  */
 final class SpriteBench implements Bench.Benchmark {
     private static final int ROUNDS = 7;
     private static final int WARM_UP = 3;
     private static final int AGAIN = 8;
-    private static final int AT_ONCE = 6;
     private static final double PIXELS_PER_MM = 1000.0 / FullPage.WIDTH_MM;
-
-    private final ExecutorService pool = Executors.newFixedThreadPool(AT_ONCE);
 
     @Override
     public List<Figure> run(Path folder) throws Exception {
         try (RunningApplication application = RunningApplication.start(PrivateDatabase.Durability.FAST, "")) {
             Api api = new Api(application.address());
             SpriteService service = application.bean(SpriteService.class);
-            Way drawing = (piece, page, hash) -> service.sprite(UUID.fromString(piece), UUID.fromString(page), hash, PIXELS_PER_MM);
-            Way fetching = (piece, page, hash) -> api.get(
-                    "/api/pieces/" + piece + "/pages/" + page + "/sprites/" + hash + "?pixelsPerMm=" + PIXELS_PER_MM).bytes();
+            Way drawing = (piece, page, hashes) -> service.sprites(UUID.fromString(piece), UUID.fromString(page), hashes, PIXELS_PER_MM)
+                    .stream().map(CompletableFuture::join).toList();
+            Way fetching = (piece, page, hashes) -> Api.pictures(api.sprites(piece, page, PIXELS_PER_MM, hashes));
             double baseline = plainPng();
             List<Figure> figures = new ArrayList<>();
             int seed = 0;
@@ -57,14 +51,12 @@ final class SpriteBench implements Bench.Benchmark {
                 }
             }
             return figures;
-        } finally {
-            pool.shutdown();
         }
     }
 
-    /** How one sprite is had. */
+    /** How sprites are had. */
     private interface Way {
-        byte[] sprite(String piece, String page, String hash);
+        List<byte[]> sprites(String piece, String page, List<String> hashes);
     }
 
     /** The medians of cold and warm, once the Java platform has compiled what is measured. */
@@ -93,18 +85,16 @@ final class SpriteBench implements Bench.Benchmark {
                 "borderWidth", border, "cornerRadius", 0, "captions", captions)).json();
     }
 
-    private double sprites(Way way, String id, JsonNode scene) throws Exception {
-        List<Callable<byte[]>> requests = new ArrayList<>();
-        for (JsonNode frame : scene.path("frames")) {
-            requests.add(() -> way.sprite(id, scene.path("pageId").asString(), frame.path("hash").asString()));
-        }
+    private static double sprites(Way way, String id, JsonNode scene) {
+        List<String> hashes = new ArrayList<>();
+        scene.path("frames").forEach(frame -> hashes.add(frame.path("hash").asString()));
         long start = System.nanoTime();
-        for (var answer : pool.invokeAll(requests)) {
-            if (answer.get().length < 2000) {
-                throw new IllegalStateException("A sprite was not drawn");
-            }
+        List<byte[]> pictures = way.sprites(id, scene.path("pageId").asString(), hashes);
+        double time = (System.nanoTime() - start) / 1e6;
+        if (pictures.size() != hashes.size() || pictures.stream().anyMatch(picture -> picture.length < 2000)) {
+            throw new IllegalStateException("A sprite was not drawn");
         }
-        return (System.nanoTime() - start) / 1e6;
+        return time;
     }
 
     private static double plainPng() throws IOException {

@@ -107,9 +107,15 @@ final class Room {
         page.mouse().up();
     }
 
-    /** All sprites on the bench are loaded and none is about to be replaced. */
+    /** Every frame on the bench shows its present look, and no picture is about to be replaced. */
     void painted() {
-        page.waitForFunction("() => [...document.querySelectorAll('[data-testid=page] img')].every(i => i.complete && i.naturalWidth > 0)");
+        page.waitForFunction("""
+                () => {
+                  const pictures = [...document.querySelectorAll('[data-testid=page] img')]
+                  const looks = [...document.querySelectorAll('[data-testid=page] [data-look]')]
+                  return pictures.every(i => i.complete && i.naturalWidth > 0)
+                    && looks.every(look => pictures.some(i => i.dataset.shows === look.dataset.look))
+                }""");
     }
 
     /** Makes the file with the settings that stand and saves it. */

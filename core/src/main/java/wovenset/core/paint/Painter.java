@@ -1,10 +1,12 @@
 package wovenset.core.paint;
 
+import java.awt.BasicStroke;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Path2D;
+import java.awt.geom.Rectangle2D;
 import java.awt.geom.RoundRectangle2D;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.scene.PageScene;
@@ -66,11 +68,19 @@ public final class Painter {
         if (frame.borderMm() <= 0) {
             return;
         }
-        Path2D border = new Path2D.Double(Path2D.WIND_EVEN_ODD);
-        border.append(rounded(frame.outer(), frame.cornerRadiusMm()), false);
-        border.append(rounded(frame.window(), frame.windowRadiusMm()), false);
         graphics.setColor(frame.borderColour().awt());
-        graphics.fill(border);
+        BoxMm outer = frame.outer();
+        double border = frame.borderMm();
+        if (frame.cornerRadiusMm() <= 0 && 2 * border < Math.min(outer.width(), outer.height())) {
+            // The same ring as below, as a line: the platform draws a rectangle's line without tracing paths.
+            graphics.setStroke(new BasicStroke((float) border, BasicStroke.CAP_SQUARE, BasicStroke.JOIN_MITER));
+            graphics.draw(new Rectangle2D.Double(outer.x() + border / 2, outer.y() + border / 2, outer.width() - border, outer.height() - border));
+            return;
+        }
+        Path2D ring = new Path2D.Double(Path2D.WIND_EVEN_ODD);
+        ring.append(rounded(outer, frame.cornerRadiusMm()), false);
+        ring.append(rounded(frame.window(), frame.windowRadiusMm()), false);
+        graphics.fill(ring);
     }
 
     private static Shape rounded(BoxMm box, double radius) {

@@ -5,6 +5,7 @@ import java.awt.image.DataBufferByte;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
+import java.util.zip.Adler32;
 import java.util.zip.CRC32;
 import java.util.zip.Deflater;
 
@@ -19,6 +20,8 @@ public final class PngWriter {
     /** Bytes; below this, packing takes longer than sending over a loopback line, where the application is used. */
     private static final int SMALL = 1_500_000;
     private static final int CHUNK_FRAME = 12;
+    /** Bytes in a stored block: its length is told in 16 bits. */
+    private static final int MOST_STORED = 0xFFFF;
 
     private PngWriter() {}
 
@@ -32,17 +35,19 @@ public final class PngWriter {
             throw new IllegalArgumentException("Only pictures of blue, green and red, with or without alpha, are written");
         }
         byte[] rows = rows(image, clear ? 4 : 3);
-        boolean small = rows.length < SMALL;
-        if (!small) {
-            filter(rows, image.getHeight());
-        }
-        byte[] packed = packed(rows, small ? Deflater.NO_COMPRESSION : Deflater.BEST_SPEED);
-        ByteBuffer out = ByteBuffer.allocate(SIGNATURE.length + 13 + packed.length + 3 * CHUNK_FRAME);
-        out.put(SIGNATURE);
         byte[] header = ByteBuffer.allocate(13).putInt(image.getWidth()).putInt(image.getHeight())
                 .put((byte) 8).put((byte) (clear ? 6 : 2)).array();
+        byte[] data;
+        if (rows.length < SMALL) {
+            data = stored(rows);
+        } else {
+            filter(rows, image.getHeight());
+            data = packed(rows);
+        }
+        ByteBuffer out = ByteBuffer.allocate(SIGNATURE.length + header.length + data.length + 3 * CHUNK_FRAME);
+        out.put(SIGNATURE);
         chunk(out, "IHDR", header);
-        chunk(out, "IDAT", packed);
+        chunk(out, "IDAT", data);
         chunk(out, "IEND", new byte[0]);
         return out.array();
     }
@@ -80,8 +85,25 @@ public final class PngWriter {
         }
     }
 
-    private static byte[] packed(byte[] rows, int level) {
-        Deflater deflater = new Deflater(level);
+    /** A zlib stream (RFC 1950) of stored blocks (RFC 1951, 3.2.4): the bytes as they are, without a packer's set-up. */
+    private static byte[] stored(byte[] rows) {
+        int blocks = Math.max(1, (rows.length + MOST_STORED - 1) / MOST_STORED);
+        ByteBuffer stream = ByteBuffer.allocate(rows.length + 5 * blocks + 6);
+        stream.putShort((short) 0x7801);
+        for (int block = 0; block < blocks; block++) {
+            int start = block * MOST_STORED;
+            int length = Math.min(MOST_STORED, rows.length - start);
+            stream.put((byte) (block == blocks - 1 ? 1 : 0));
+            stream.putShort(Short.reverseBytes((short) length)).putShort(Short.reverseBytes((short) ~length));
+            stream.put(rows, start, length);
+        }
+        Adler32 sum = new Adler32();
+        sum.update(rows);
+        return stream.putInt((int) sum.getValue()).array();
+    }
+
+    private static byte[] packed(byte[] rows) {
+        Deflater deflater = new Deflater(Deflater.BEST_SPEED);
         try {
             deflater.setInput(rows);
             deflater.finish();

@@ -1,7 +1,5 @@
 package wovenset.server.photo;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.channels.FileChannel;
@@ -34,6 +32,7 @@ import wovenset.core.picture.RefusedPhotoException;
 import wovenset.core.piece.PhotoId;
 import wovenset.core.scene.PhotoSizes;
 import wovenset.server.WovensetProperties;
+import wovenset.server.recent.Recent;
 import wovenset.server.web.NotFoundException;
 
 /** The folder of originals under their SHA-256, and of derived sizes that can always be made again. */
@@ -47,7 +46,7 @@ public class PhotoStore implements PhotoFacts, PhotoSizes, PhotoFiles {
     private final Path derived;
     private final Path incoming;
     private final Clock clock;
-    private final Cache<PhotoId, StoredPhoto> known = Caffeine.newBuilder().maximumSize(20_000).build();
+    private final Recent<PhotoId, StoredPhoto> known = Recent.entries(20_000);
 
     PhotoStore(PhotoRepository repository, WovensetProperties properties, Clock clock) throws IOException {
         this.repository = repository;
@@ -138,7 +137,7 @@ public class PhotoStore implements PhotoFacts, PhotoSizes, PhotoFiles {
     }
 
     Optional<StoredPhoto> find(PhotoId id) {
-        StoredPhoto cached = known.getIfPresent(id);
+        StoredPhoto cached = known.find(id);
         if (cached != null) {
             return Optional.of(cached);
         }

@@ -1,7 +1,5 @@
 package wovenset.server.scene;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
@@ -21,6 +19,7 @@ import wovenset.core.scene.PageScene;
 import wovenset.core.scene.PhotoSizes;
 import wovenset.core.scene.SceneResolver;
 import wovenset.core.scene.SharpnessLimits;
+import wovenset.server.recent.Recent;
 import wovenset.server.setting.SettingService;
 
 /** Resolves pages, names their looks by hashes, and remembers what each name stands for while it is shown. */
@@ -32,9 +31,9 @@ public class SceneService {
 
     private final PhotoSizes sizes;
     private final SettingService settings;
-    private final Cache<String, PageScene.FrameScene> frames = Caffeine.newBuilder().initialCapacity(4096).maximumSize(30_000).build();
-    private final Cache<FrameKey, KnownFrame> resolved = Caffeine.newBuilder().initialCapacity(4096).maximumSize(30_000).build();
-    private final Cache<String, PageScene> pages = Caffeine.newBuilder().maximumSize(2_000).build();
+    private final Recent<String, PageScene.FrameScene> frames = Recent.entries(30_000);
+    private final Recent<FrameKey, KnownFrame> resolved = Recent.entries(30_000);
+    private final Recent<String, PageScene> pages = Recent.entries(2_000);
 
     SceneService(PhotoSizes sizes, SettingService settings) {
         this.sizes = sizes;
@@ -69,11 +68,11 @@ public class SceneService {
 
     /** The frame that goes by this name, if it was resolved lately. */
     PageScene.@Nullable FrameScene frameNamed(String hash) {
-        return frames.getIfPresent(hash);
+        return frames.find(hash);
     }
 
     @Nullable PageScene pageNamed(String hash) {
-        return pages.getIfPresent(hash);
+        return pages.find(hash);
     }
 
     private static KnownFrame known(PageScene.FrameScene frame) {

@@ -1,28 +1,25 @@
 package wovenset.server.scene;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import org.springframework.stereotype.Component;
 import wovenset.core.paint.PhotoRasters;
 import wovenset.core.paint.RasterScale;
 import wovenset.core.picture.Derivatives;
 import wovenset.core.picture.DerivedPixels;
+import wovenset.core.picture.RefusedPhotoException;
 import wovenset.core.piece.PhotoId;
 import wovenset.server.photo.PhotoStore;
+import wovenset.server.recent.Recent;
 
 /** Pixels for the screen from the photos' derived sizes, kept in memory up to a fifth of the heap. */
 @Component
 class ScreenRasters implements PhotoRasters {
     private final PhotoStore store;
-    private final Cache<String, BufferedImage> kept = Caffeine.newBuilder()
-            // A value is computed under its bin's lock: with few bins, photos would wait for each other.
-            .initialCapacity(1024)
-            .maximumWeight(Runtime.getRuntime().maxMemory() / 5)
-            .weigher((String key, BufferedImage image) -> 3 * image.getWidth() * image.getHeight())
-            .build();
+    private final Recent<String, BufferedImage> kept =
+            Recent.bytes(Runtime.getRuntime().maxMemory() / 5, image -> 3 * image.getWidth() * image.getHeight());
 
     ScreenRasters(PhotoStore store) {
         this.store = store;
@@ -46,7 +43,7 @@ class ScreenRasters implements PhotoRasters {
     private BufferedImage read(PhotoId photo, int derived) {
         try {
             return DerivedPixels.read(Files.readAllBytes(store.derived(photo, derived)));
-        } catch (IOException e) {
+        } catch (IOException | UncheckedIOException | RefusedPhotoException e) {
             throw new MissingPhotoException("The photo's file cannot be read.", e);
         }
     }

@@ -1,20 +1,38 @@
 package wovenset.server.scene;
 
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.DataOutputStream;
+import java.io.IOException;
 import java.time.Duration;
+import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import wovenset.core.paint.PhotoRasters.MissingPhotoException;
+import wovenset.server.web.RequiredFields;
 
 /** Pictures of frames and pages under names that say what they show, so that a browser may keep them for ever. */
 @RestController
 @RequestMapping("/api/pieces/{piece}/pages/{page}")
 class SpriteController {
+    private static final Logger LOG = LoggerFactory.getLogger(SpriteController.class);
+    private static final int MOST_AT_ONCE = 2000;
+
     private final SpriteService sprites;
 
     SpriteController(SpriteService sprites) {
@@ -22,10 +40,43 @@ class SpriteController {
     }
 
     /** @param pixelsPerMm the screen's scale */
-    @GetMapping(path = "/sprites/{hash}", produces = MediaType.IMAGE_PNG_VALUE)
-    ResponseEntity<byte[]> sprite(@PathVariable UUID piece, @PathVariable UUID page, @PathVariable String hash,
-            @RequestParam double pixelsPerMm) {
-        return forEver(sprites.sprite(piece, page, hash, pixelsPerMm));
+    record SpriteRequest(List<String> hashes, double pixelsPerMm) {}
+
+    /**
+     * Several frames of a page in one answer, for a request costs more than a small picture. In the asked order, each as
+     * its length in bytes (four bytes, highest first) and then so many bytes of PNG; sent as they are drawn. A length of 0
+     * says that the frame's photo cannot be read: one bad file must not hide the rest of the page.
+     */
+    @PostMapping(path = "/sprites", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = MediaType.APPLICATION_OCTET_STREAM_VALUE,
+            schema = @Schema(type = "string", format = "binary")))
+    void sprites(@PathVariable UUID piece, @PathVariable UUID page, @RequestBody SpriteRequest request,
+            HttpServletResponse response) throws IOException {
+        RequiredFields.check(request);
+        if (request.hashes().isEmpty() || request.hashes().size() > MOST_AT_ONCE) {
+            throw new IllegalArgumentException("Between 1 and " + MOST_AT_ONCE + " sprites are drawn at once");
+        }
+        List<CompletableFuture<byte[]>> pictures = sprites.sprites(piece, page, request.hashes(), request.pixelsPerMm());
+        response.setContentType(MediaType.APPLICATION_OCTET_STREAM_VALUE);
+        DataOutputStream out = new DataOutputStream(response.getOutputStream());
+        for (CompletableFuture<byte[]> picture : pictures) {
+            byte[] png = drawn(picture);
+            out.writeInt(png.length);
+            out.write(png);
+        }
+        out.flush();
+    }
+
+    private static byte[] drawn(CompletableFuture<byte[]> picture) {
+        try {
+            return picture.join();
+        } catch (CompletionException e) {
+            if (e.getCause() instanceof MissingPhotoException missing) {
+                LOG.warn("A sprite was not drawn", missing);
+                return new byte[0];
+            }
+            throw e;
+        }
     }
 
     /** @param width of the picture in pixels */

@@ -1,14 +1,19 @@
 package wovenset.server.scene;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
+import jakarta.annotation.PreDestroy;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wovenset.core.paint.SpritePainter;
 import wovenset.core.picture.PngWriter;
 import wovenset.core.scene.PageScene;
+import wovenset.server.recent.Recent;
 import wovenset.server.web.NotFoundException;
 
 /**
@@ -23,11 +28,8 @@ public class SpriteService {
     private final SceneService scenes;
     private final PageLookup pieces;
     private final SpritePainter painter;
-    private final Cache<String, byte[]> drawn = Caffeine.newBuilder()
-            // A value is computed under its bin's lock: with few bins, sprites would wait for each other.
-            .initialCapacity(1024)
-            .maximumWeight(Runtime.getRuntime().maxMemory() / 16)
-            .weigher((String key, byte[] png) -> png.length).build();
+    private final ExecutorService drawers = Executors.newFixedThreadPool(Runtime.getRuntime().availableProcessors());
+    private final Recent<String, byte[]> drawn = Recent.bytes(Runtime.getRuntime().maxMemory() / 16, png -> png.length);
 
     SpriteService(SceneService scenes, PageLookup pieces, ScreenRasters rasters) {
         this.scenes = scenes;
@@ -36,15 +38,22 @@ public class SpriteService {
     }
 
     /**
-     * A frame alone, as PNG.
+     * Frames alone, as PNG: each by itself in the asked order, drawn side by side on all processors.
      *
-     * @throws NotFoundException if no frame of the page looks like this
-     * @throws IllegalArgumentException if the picture would be too large
+     * @throws NotFoundException if no frame of the page looks like one of these
+     * @throws IllegalArgumentException if a picture would be too large
      */
-    public byte[] sprite(UUID piece, UUID page, String hash, double pixelsPerMm) {
-        PageScene.FrameScene frame = known(piece, page, () -> scenes.frameNamed(hash));
-        checkSize(frame.cell().width() * pixelsPerMm, frame.cell().height() * pixelsPerMm);
-        return drawn.get(hash + "@" + pixelsPerMm, key -> PngWriter.png(painter.frame(frame, pixelsPerMm)));
+    public List<CompletableFuture<byte[]>> sprites(UUID piece, UUID page, List<String> hashes, double pixelsPerMm) {
+        List<PageScene.FrameScene> frames = hashes.stream().map(hash -> known(piece, page, () -> scenes.frameNamed(hash))).toList();
+        frames.forEach(frame -> checkSize(frame.cell().width() * pixelsPerMm, frame.cell().height() * pixelsPerMm));
+        List<CompletableFuture<byte[]>> pictures = new ArrayList<>();
+        for (int i = 0; i < frames.size(); i++) {
+            PageScene.FrameScene frame = frames.get(i);
+            String key = hashes.get(i) + "@" + pixelsPerMm;
+            pictures.add(CompletableFuture.supplyAsync(
+                    () -> drawn.get(key, absent -> PngWriter.png(painter.frame(frame, pixelsPerMm))), drawers));
+        }
+        return pictures;
     }
 
     /** The trimmed page as PNG, this wide; throws as {@link #sprite}. */
@@ -53,6 +62,11 @@ public class SpriteService {
         double pixelsPerMm = width / scene.widthMm();
         checkSize(width, scene.heightMm() * pixelsPerMm);
         return drawn.get(hash + "#" + width, key -> PngWriter.png(painter.page(scene, pixelsPerMm)));
+    }
+
+    @PreDestroy
+    void close() {
+        drawers.shutdown();
     }
 
     private <T> T known(UUID piece, UUID page, Supplier<@Nullable T> named) {

@@ -4,6 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
 import java.util.Map;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
@@ -32,20 +35,40 @@ class SceneApiTest {
         return now.path("scenes").get(0);
     }
 
-    private String sprites() {
-        return "/api/pieces/" + piece + "/pages/" + scene().path("pageId").asString() + "/sprites/";
+    private Api.Answer sprites(double pixelsPerMm, String... hashes) {
+        return api.sprites(piece, scene().path("pageId").asString(), pixelsPerMm, List.of(hashes));
+    }
+
+    private String hash(int frame) {
+        return scene().path("frames").get(frame).path("hash").asString();
     }
 
     @Test
-    void aSpriteIsAsLargeAsItsCellAndMayBeKeptForEver() throws IOException {
-        JsonNode frame = scene().path("frames").get(0);
-        Api.Answer answer = api.get(sprites() + frame.path("hash").asString() + "?pixelsPerMm=2.5");
-        assertThat(answer.header("Cache-Control")).contains("immutable").contains("private");
-        assertThat(answer.header("Content-Type")).isEqualTo("image/png");
-        var image = ImageIO.read(new ByteArrayInputStream(answer.bytes()));
-        JsonNode cell = frame.path("cell");
+    void spritesComeInTheAskedOrderEachAsLargeAsItsCell() throws IOException {
+        Api.Answer answer = sprites(2.5, hash(1), hash(0), hash(1));
+        assertThat(answer.header("Content-Type")).isEqualTo("application/octet-stream");
+        List<byte[]> pictures = Api.pictures(answer);
+        assertThat(pictures).hasSize(3);
+        assertThat(pictures.get(0)).isEqualTo(pictures.get(2)).isNotEqualTo(pictures.get(1));
+        var image = ImageIO.read(new ByteArrayInputStream(pictures.get(1)));
+        JsonNode cell = scene().path("frames").get(0).path("cell");
         double left = Math.floor(cell.path("x").asDouble() * 2.5);
         assertThat(image.getWidth()).isEqualTo((int) (Math.ceil((cell.path("x").asDouble() + cell.path("width").asDouble()) * 2.5) - left));
+    }
+
+    @Test
+    void aPhotoWhoseFilesAreGoneDoesNotHideTheRestOfThePage() throws IOException {
+        api.bring(piece, Map.of("b.jpg", TestPhotos.jpeg(900, 600, 302)));
+        now = api.edit(piece, api.piece(piece).path("revision").asLong(), "flowPhotos").json();
+        String lost = scene().path("frames").get(1).path("photo").path("photo").asString();
+        try (var files = Files.walk(TestServer.data())) {
+            for (Path file : files.filter(path -> Files.isRegularFile(path) && path.toString().contains(lost)).toList()) {
+                Files.delete(file);
+            }
+        }
+        List<byte[]> pictures = Api.pictures(sprites(1.5, hash(0), hash(1)));
+        assertThat(pictures.get(0).length).isPositive();
+        assertThat(pictures.get(1).length).isZero();
     }
 
     @Test
@@ -62,11 +85,11 @@ class SceneApiTest {
 
     @Test
     void unknownNamesAndAbsurdSizesAreRefused() {
-        String hash = scene().path("frames").get(0).path("hash").asString();
-        assertThat(api.get(sprites() + "0".repeat(32) + "?pixelsPerMm=2").detail()).contains("no longer looks like this");
-        assertThat(api.get(sprites() + hash + "?pixelsPerMm=900").detail()).contains("at most 6000 pixels");
-        assertThat(api.get(sprites() + hash + "?pixelsPerMm=NaN").detail()).contains("at most 6000 pixels");
-        assertThat(api.get(sprites() + hash + "?pixelsPerMm=-1").detail()).contains("at most 6000 pixels");
+        assertThat(sprites(2, hash(0), "0".repeat(32)).detail()).contains("no longer looks like this");
+        for (double scale : new double[] {900, -1, 0}) {
+            assertThat(sprites(scale, hash(0)).detail()).contains("at most 6000 pixels");
+        }
+        assertThat(sprites(2).detail()).contains("Between 1 and 2000");
     }
 
     @Test

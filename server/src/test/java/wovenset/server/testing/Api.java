@@ -9,8 +9,10 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -107,6 +109,22 @@ public final class Api {
             edit.put((String) fields[i], fields[i + 1]);
         }
         return post("/api/pieces/" + piece + "/edits", Map.of("revision", revision, "edit", edit, "window", "test"));
+    }
+
+    /** The sprites of these frames, in one answer; {@link #pictures} takes it apart. */
+    public Answer sprites(String piece, String page, double pixelsPerMm, List<String> hashes) {
+        return post("/api/pieces/" + piece + "/pages/" + page + "/sprites", Map.of("hashes", hashes, "pixelsPerMm", pixelsPerMm));
+    }
+
+    public static List<byte[]> pictures(Answer sprites) {
+        List<byte[]> pictures = new ArrayList<>();
+        ByteBuffer bytes = ByteBuffer.wrap(sprites.bytes());
+        while (bytes.hasRemaining()) {
+            byte[] picture = new byte[bytes.getInt()];
+            bytes.get(picture);
+            pictures.add(picture);
+        }
+        return pictures;
     }
 
     public JsonNode piece(String id) {
