@@ -160,15 +160,14 @@ function NewPieceForm({ onClose }: { onClose: () => void }) {
             wrong={about('bleed')}
             onCommit={(bleed) => sized({ bleed })}
           />
-          {format.unit === 'PX' && (
-            <NumberField
-              label="Pixels per inch"
-              value={format.resolution}
-              min={20}
-              max={1200}
-              onCommit={(resolution) => sized({ resolution })}
-            />
-          )}
+          <NumberField
+            label="Resolution"
+            suffix="ppi"
+            value={format.resolution}
+            min={20}
+            max={1200}
+            onCommit={(resolution) => sized({ resolution })}
+          />
         </div>
         <div role="radiogroup" aria-label="Which way up" className="grid w-56 grid-cols-2">
           {[false, true].map((one) => (

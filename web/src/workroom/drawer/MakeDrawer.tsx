@@ -16,7 +16,7 @@ export function MakeDrawer() {
   const queries = useQueryClient()
   const [kind, setKind] = useState<MakeRequest['kind']>('PDF')
   const [which, setWhich] = useState<Which>('all')
-  const [resolution, setResolution] = useState(300)
+  const [resolution, setResolution] = useState(piece.format.resolution)
   const [jpegQuality, setQuality] = useState(92)
   const [ground, setGround] = useState<MakeRequest['ground']>('PAGE_COLOUR')
   const [extent, setExtent] = useState<MakeRequest['extent']>('TRIM')

@@ -10,11 +10,14 @@ import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.api.io.TempDir;
+import wovenset.core.testing.TestPhotos;
 import wovenset.server.testing.TestServer;
 
 @ExtendWith(TestServer.class)
@@ -42,6 +45,34 @@ class GatherTest {
         assertThat(room.page.getByText(Pattern.compile("letter.jpg.*This is not a picture"))).isVisible();
         assertThat(room.page.getByText(Pattern.compile("cut.jpg.*cut short"))).isVisible();
         assertThat(room.page.getByText("1 photo, 1 not placed")).isVisible();
+    }
+
+    @Test
+    void aFolderWithFoldersInItIsBroughtInAndItsPhotosPlaced(@TempDir Path folder) throws IOException {
+        Files.createDirectories(folder.resolve("from the phone/deeper"));
+        List<String> formats = List.of("webp", "tiff", "gif", "bmp", "png");
+        for (String format : formats) {
+            Files.write(folder.resolve("from the phone/kite." + format), TestPhotos.file(TestPhotos.scene(640, 480, format.hashCode()), format));
+        }
+        Files.write(folder.resolve("from the phone/deeper/last.jpg"), TestPhotos.jpeg(640, 480, 7001));
+        Files.writeString(folder.resolve("shopping list.txt"), "clay, glaze");
+        Room room = Room.start(browser.window(), "Folder");
+        room.step("Gather");
+        room.page.getByLabel("Photo folder").setInputFiles(folder);
+        assertThat(room.page.getByText("6 brought in, 1 refused")).isVisible();
+        assertThat(room.page.getByText(Pattern.compile("shopping list.txt.*This is not a picture"))).isVisible();
+        room.button("Add a page").click();
+        room.saved();
+        room.step("Arrange");
+        room.buttonLike("^Flow 6 waiting").click();
+        room.saved();
+        room.painted();
+        for (int page = 1; page <= 2; page++) {
+            room.button("Page " + page).click();
+            assertThat(room.page.getByTestId("sprite")).hasCount(page == 1 ? 4 : 2);
+            room.painted();
+        }
+        assertThat(room.page.getByText("cannot be read")).hasCount(0);
     }
 
     @Test

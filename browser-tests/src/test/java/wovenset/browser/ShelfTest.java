@@ -56,6 +56,32 @@ class ShelfTest {
     }
 
     @Test
+    void aPieceIsStartedInPixelsAtItsResolution() {
+        Page page = browser.window();
+        page.navigate(TestServer.address());
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New piece").setExact(true)).click();
+        Room room = new Room(page);
+        room.field("Name").fill("For a screen");
+        room.field("Unit").selectOption("PX");
+        room.field("Resolution (ppi)").fill("96");
+        room.field("Resolution (ppi)").press("Tab");
+        room.field("Width").fill("1920");
+        room.field("Height").fill("1080px");
+        room.field("Margin").fill("2 * 24");
+        room.field("Bleed").fill("0");
+        room.button("Start this piece").click();
+        room.ready();
+        assertThat(room.button("Page width: 1920\u2009px")).isVisible();
+        var format = TestServer.api().piece(room.id()).path("piece").path("format");
+        assertThat(format.path("width").asLong()).isEqualTo(508_000);
+        assertThat(format.path("height").asLong()).isEqualTo(285_750);
+        room.step("Make");
+        assertThat(room.field("Resolution (ppi)")).hasValue(java.util.regex.Pattern.compile("96.*"));
+        room.field("File").selectOption("PNG");
+        assertThat(page.getByText("Each page 1920 × 1080 pixels")).isVisible();
+    }
+
+    @Test
     void aNewPieceNeedsANameAndASizeThatCanBe() {
         Page page = browser.window();
         page.navigate(TestServer.address());

@@ -4,6 +4,7 @@ import java.awt.Color;
 import java.awt.GradientPaint;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferByte;
 import java.awt.image.Raster;
 import java.awt.image.WritableRaster;
 import java.io.ByteArrayOutputStream;
@@ -16,6 +17,10 @@ import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageWriter;
 import javax.imageio.stream.ImageOutputStream;
+import org.bytedeco.javacpp.BytePointer;
+import org.bytedeco.opencv.global.opencv_core;
+import org.bytedeco.opencv.global.opencv_imgcodecs;
+import org.bytedeco.opencv.opencv_core.Mat;
 
 /** Photo files made on the spot, with the quirks that real ones have. */
 public final class TestPhotos {
@@ -55,8 +60,11 @@ public final class TestPhotos {
         return new Color(40 + random.nextInt(180), 40 + random.nextInt(180), 40 + random.nextInt(180));
     }
 
-    /** A file in a format that the Java platform writes: jpg, png, gif, bmp, tiff. */
+    /** A file in one of these formats: jpg, png, gif, bmp, tiff, webp. */
     public static byte[] file(BufferedImage image, String format) {
+        if (format.equals("webp")) {
+            return webp(image);
+        }
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try {
             if (!ImageIO.write(image, format, out)) {
@@ -66,6 +74,16 @@ public final class TestPhotos {
             throw new UncheckedIOException(e);
         }
         return out.toByteArray();
+    }
+
+    private static byte[] webp(BufferedImage image) {
+        try (Mat picture = new Mat(image.getHeight(), image.getWidth(), opencv_core.CV_8UC3); BytePointer encoded = new BytePointer()) {
+            picture.data().put(((DataBufferByte) image.getRaster().getDataBuffer()).getData());
+            opencv_imgcodecs.imencode(".webp", picture, encoded);
+            byte[] file = new byte[(int) encoded.limit()];
+            encoded.get(file);
+            return file;
+        }
     }
 
     public static byte[] jpeg(int width, int height, int seed) {
