@@ -6,6 +6,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.UUID;
+import org.bytedeco.javacpp.BytePointer;
 import org.bytedeco.javacpp.IntPointer;
 import org.bytedeco.opencv.global.opencv_imgcodecs;
 import org.bytedeco.opencv.opencv_core.Mat;
@@ -50,10 +51,14 @@ public final class Derivatives {
 
     private static void write(Mat picture, Path target) throws IOException {
         Path temporary = target.resolveSibling(UUID.randomUUID() + ".part.jpg");
-        try (IntPointer quality = new IntPointer(opencv_imgcodecs.IMWRITE_JPEG_QUALITY, QUALITY)) {
-            if (!opencv_imgcodecs.imwrite(temporary.toString(), picture, quality)) {
-                throw new IOException("Cannot write " + target.getFileName());
+        // Packed in memory and written by us: the library's own writer does not notice a disk that fills at the last block.
+        try (IntPointer quality = new IntPointer(opencv_imgcodecs.IMWRITE_JPEG_QUALITY, QUALITY); BytePointer packed = new BytePointer()) {
+            if (!opencv_imgcodecs.imencode(".jpg", picture, packed, quality)) {
+                throw new RefusedPhotoException("The picture could not be reduced.");
             }
+            byte[] file = new byte[(int) packed.limit()];
+            packed.get(file);
+            Files.write(temporary, file);
             Files.move(temporary, target, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
         } finally {
             Files.deleteIfExists(temporary);

@@ -49,24 +49,31 @@ class PhotoController {
     /** @param batch the same for all uploads that were brought together, so that they are undone together */
     @PostMapping(path = "/api/pieces/{piece}/photos", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     IntakeAnswer bring(@PathVariable UUID piece, @RequestPart("file") List<MultipartFile> file, @RequestParam String batch,
-            @RequestParam(required = false) @Nullable String window) throws IOException {
+            @RequestParam(required = false) @Nullable String window) {
         if (batch.isBlank() || batch.length() > 64) {
             throw new IllegalArgumentException("A batch is named by 1 to 64 characters");
         }
         gathering.gathered(piece);
         List<PhotoIntake.Result> results = new ArrayList<>();
         for (MultipartFile part : file) {
-            Path upload = Files.createTempFile("wovenset", ".upload");
-            try {
-                part.transferTo(upload);
-                results.addAll(intake.take(upload, part.getOriginalFilename() == null ? "unnamed" : part.getOriginalFilename()));
-            } finally {
-                Files.deleteIfExists(upload);
-            }
+            results.addAll(take(part));
         }
         List<PhotoId> taken = results.stream().map(PhotoIntake.Result::photo).filter(java.util.Objects::nonNull).distinct().toList();
         Set<PhotoId> there = taken.isEmpty() ? new HashSet<>() : new HashSet<>(gathering.add(piece, taken, batch, window));
         return new IntakeAnswer(results.stream().map(result -> result.in(there)).toList());
+    }
+
+    private List<PhotoIntake.Result> take(MultipartFile part) {
+        String name = part.getOriginalFilename() == null ? "unnamed" : part.getOriginalFilename();
+        Path upload = store.arriving();
+        try {
+            part.transferTo(upload);
+            return intake.take(upload, name);
+        } catch (IOException e) {
+            return List.of(PhotoIntake.refused(name, DiskTrouble.said(upload.getParent(), e)));
+        } finally {
+            store.discard(upload);
+        }
     }
 
     @GetMapping("/api/pieces/{piece}/photos")

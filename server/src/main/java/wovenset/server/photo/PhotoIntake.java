@@ -156,7 +156,7 @@ public class PhotoIntake {
         }
     }
 
-    private static Result refused(String name, String reason) {
+    static Result refused(String name, String reason) {
         return new Result(name, Status.REFUSED, reason, null);
     }
 }

@@ -80,17 +80,13 @@ public class PhotoStore implements PhotoFacts, PhotoSizes, PhotoFiles {
             } finally {
                 Files.deleteIfExists(arriving);
             }
-        } catch (IOException e) {
-            throw new RefusedPhotoException("The disk did not take it: " + reason(e), e);
+        } catch (IOException | UncheckedIOException e) {
+            throw new RefusedPhotoException(DiskTrouble.said(incoming, e), e);
         }
         StoredPhoto photo = new StoredPhoto(id, header, file.length, cut(fileName));
         repository.insert(photo, LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC));
         known.put(id, photo);
         return photo;
-    }
-
-    private static String reason(IOException e) {
-        return e.getMessage() == null ? "it may be full." : e.getMessage();
     }
 
     /** A name to show; it never becomes a path. */
@@ -101,14 +97,31 @@ public class PhotoStore implements PhotoFacts, PhotoSizes, PhotoFiles {
                 : name.substring(0, name.offsetByCodePoints(0, LONGEST_FILE_NAME - 1)) + "…";
     }
 
+    /** A place for a file that is coming in, on the store's own disk; nothing is there yet. */
+    Path arriving() {
+        return incoming.resolve(UUID.randomUUID().toString());
+    }
+
+    /** Removes what came in. One that cannot be removed goes with the next start. */
+    void discard(Path arriving) {
+        try {
+            Files.deleteIfExists(arriving);
+        } catch (IOException e) {
+            LOG.warn("A file that came in could not be removed", e);
+        }
+    }
+
     private Path write(byte[] file) throws IOException {
-        Path arriving = incoming.resolve(UUID.randomUUID().toString());
+        Path arriving = arriving();
         try (FileChannel channel = FileChannel.open(arriving, StandardOpenOption.CREATE_NEW, StandardOpenOption.WRITE)) {
             java.nio.ByteBuffer buffer = java.nio.ByteBuffer.wrap(file);
             while (buffer.hasRemaining()) {
                 channel.write(buffer);
             }
             channel.force(true);
+        } catch (IOException e) {
+            Files.deleteIfExists(arriving);
+            throw e;
         }
         return arriving;
     }

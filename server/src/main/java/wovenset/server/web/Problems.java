@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.multipart.MultipartException;
 import tools.jackson.databind.DatabindException;
 import wovenset.core.edit.EditRefusedException;
 import wovenset.core.measure.LengthSumException;
@@ -65,6 +66,12 @@ public class Problems {
         return problem(HttpStatus.CONTENT_TOO_LARGE, "One upload can have at most 1 GB; bring the photos in parts.", null);
     }
 
+    @ExceptionHandler
+    ProblemDetail uploadCut(MultipartException e) {
+        LOG.warn("An upload was not read", e);
+        return problem(HttpStatus.BAD_REQUEST, "The upload could not be read to its end: it was cut off, or the disk is full. Nothing of it was taken.", null);
+    }
+
     /** A record's own check speaks plainly; anything else in a body is only said to be unreadable. */
     @ExceptionHandler
     ProblemDetail unreadable(HttpMessageNotReadableException e) {
@@ -77,12 +84,6 @@ public class Problems {
             return problem(HttpStatus.BAD_REQUEST, databind.getOriginalMessage(), field);
         }
         return problem(HttpStatus.BAD_REQUEST, "The request's body is not readable JSON.", null);
-    }
-
-    @ExceptionHandler
-    ProblemDetail diskOrDatabase(org.springframework.dao.DataAccessException e) {
-        LOG.error("The database did not answer", e);
-        return problem(HttpStatus.SERVICE_UNAVAILABLE, "The database did not take this. Nothing was changed; try again.", null);
     }
 
     public static ProblemDetail problem(HttpStatus status, String detail, @Nullable String field) {
