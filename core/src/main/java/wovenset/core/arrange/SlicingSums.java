@@ -1,0 +1,128 @@
+package wovenset.core.arrange;
+
+import java.util.ArrayList;
+import java.util.List;
+import wovenset.core.geometry.BoxMm;
+import wovenset.core.piece.SlicingTree;
+import wovenset.core.piece.SlicingTree.Cut;
+import wovenset.core.piece.SlicingTree.Leaf;
+import wovenset.core.piece.SlicingTree.Way;
+
+/**
+ * From a slicing tree to the places of its frames. Every gap is exactly the asked width, and the block never leaves the room
+ * that it is given. Cost: linear in the places.
+ *
+ * <p><b>Whole</b>: every picture keeps its proportion ({@link LinearSize}); the block is the largest that fits the room, in
+ * its middle. <b>Filling</b>: the block fills the room; at each cut the parts share what the gaps leave in the ratio of the
+ * sizes that they would have whole, so that all pictures of a block are cut by about the same share.
+ */
+public final class SlicingSums {
+    /** A picture smaller than this shows nothing that anyone could see. Millimetres. */
+    public static final double SMALLEST_MM = 1;
+
+    private final List<Double> proportions;
+    private final double gap;
+    private final FrameTrim trim;
+    private final List<BoxMm> cells = new ArrayList<>();
+    private int next;
+
+    private SlicingSums(List<Double> proportions, double gap, FrameTrim trim) {
+        this.proportions = proportions;
+        this.gap = gap;
+        this.trim = trim;
+    }
+
+    /** A block that knows its size and its parts. */
+    private record Block(LinearSize size, Way way, List<Block> parts) {}
+
+    /**
+     * @param tree with a leaf for each proportion
+     * @param proportions of the frames' photos, width by height, in the order of the leaves
+     * @param room the space that the block may take
+     * @param gap between neighbours, millimetres
+     * @return the places in the order of the leaves, or nothing if gaps and trim leave no room for the pictures
+     */
+    public static java.util.Optional<List<BoxMm>> places(
+            SlicingTree tree, List<Double> proportions, BoxMm room, double gap, FrameTrim trim, boolean whole) {
+        if (tree.leaves() != proportions.size()) {
+            throw new IllegalArgumentException("A tree of " + tree.leaves() + " places for " + proportions.size() + " frames");
+        }
+        SlicingSums sums = new SlicingSums(proportions, gap, trim);
+        Block block = sums.block(tree);
+        if (whole) {
+            double height = Math.min(room.height(), block.size.height(room.width()));
+            double width = Math.min(room.width(), block.size.width(height));
+            if (!(height > 0 && width > 0)) {
+                return java.util.Optional.empty();
+            }
+            sums.whole(block, room.centreX() - width / 2, room.centreY() - height / 2, width, height);
+        } else {
+            sums.fill(block, room.x(), room.y(), room.width(), room.height());
+        }
+        boolean shown = sums.cells.stream().allMatch(cell -> cell.width() - trim.across() >= SMALLEST_MM
+                && cell.height() - trim.down() >= SMALLEST_MM);
+        return shown ? java.util.Optional.of(List.copyOf(sums.cells)) : java.util.Optional.empty();
+    }
+
+    private Block block(SlicingTree tree) {
+        if (tree instanceof Leaf leaf) {
+            double own = proportions.get(next++);
+            return new Block(LinearSize.picture(leaf.proportion() == 0 ? own : leaf.proportion(), trim), Way.ACROSS, List.of());
+        }
+        Cut cut = (Cut) tree;
+        List<Block> parts = new ArrayList<>();
+        cut.parts().forEach(part -> parts.add(block(part)));
+        List<LinearSize> sizes = parts.stream().map(Block::size).toList();
+        return new Block(cut.way() == Way.ACROSS ? LinearSize.across(sizes, gap) : LinearSize.down(sizes, gap), cut.way(), parts);
+    }
+
+    private void whole(Block block, double x, double y, double width, double height) {
+        if (block.parts.isEmpty()) {
+            cells.add(new BoxMm(x, y, Math.max(0, width), Math.max(0, height)));
+            return;
+        }
+        double at = block.way == Way.ACROSS ? x : y;
+        for (Block part : block.parts) {
+            if (block.way == Way.ACROSS) {
+                double partWidth = part.size.width(height);
+                whole(part, at, y, partWidth, height);
+                at += partWidth + gap;
+            } else {
+                double partHeight = part.size.height(width);
+                whole(part, x, at, width, partHeight);
+                at += partHeight + gap;
+            }
+        }
+    }
+
+    private void fill(Block block, double x, double y, double width, double height) {
+        if (block.parts.isEmpty()) {
+            cells.add(new BoxMm(x, y, Math.max(0, width), Math.max(0, height)));
+            return;
+        }
+        boolean across = block.way == Way.ACROSS;
+        double extent = across ? width : height;
+        double room = extent - gap * (block.parts.size() - 1);
+        double[] wishes = wishes(block, across ? height : width);
+        double all = java.util.Arrays.stream(wishes).sum();
+        double taken = 0;
+        for (int i = 0; i < wishes.length; i++) {
+            double start = room * (taken / all) + gap * i;
+            taken += wishes[i];
+            double end = i == wishes.length - 1 ? extent : room * (taken / all) + gap * i;
+            if (across) {
+                fill(block.parts.get(i), x + start, y, end - start, height);
+            } else {
+                fill(block.parts.get(i), x, y + start, width, end - start);
+            }
+        }
+    }
+
+    /** What each part would take whole; never nothing, for a tight block may have no room by that sum. */
+    private double[] wishes(Block block, double cross) {
+        boolean across = block.way == Way.ACROSS;
+        double least = SMALLEST_MM + (across ? trim.across() : trim.down());
+        return block.parts.stream()
+                .mapToDouble(part -> Math.max(least, across ? part.size.width(cross) : part.size.height(cross))).toArray();
+    }
+}

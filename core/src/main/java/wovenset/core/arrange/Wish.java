@@ -1,0 +1,28 @@
+package wovenset.core.arrange;
+
+/**
+ * What the person wants of one photo in an arrangement.
+ *
+ * @param proportion of the upright photo, width by height
+ * @param larger to be shown about twice as large as the others
+ * @param keepWhole not to be cropped
+ * @param first to come first on the page
+ * @param last to come last
+ * @param together photos with the same number above 0 want to be neighbours
+ */
+public record Wish(double proportion, boolean larger, boolean keepWhole, boolean first, boolean last, int together) {
+    public Wish {
+        if (!(proportion > 0 && Double.isFinite(proportion))) {
+            throw new IllegalArgumentException("A photo's proportion is above 0");
+        }
+    }
+
+    public static Wish plain(double proportion) {
+        return new Wish(proportion, false, false, false, false, 0);
+    }
+
+    /** How much larger than others: twice the area, and a little for the gaps. */
+    double weight() {
+        return larger ? 2.2 : 1;
+    }
+}
