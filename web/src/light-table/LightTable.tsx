@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { ArrowLeft, Clock3, Redo2, Undo2 } from 'lucide-react'
+import { useEffect, useRef } from 'react'
 import { Link, useParams } from 'react-router'
 import { client, data, type Photo } from '../api/client'
 import { Button, IconButton } from '../ui/Button'
@@ -18,12 +19,20 @@ export function LightTable() {
   const notice = useNotice()
   const { open, edit } = handle
   const photos = useQuery({
-    queryKey: ['photos', pieceId, 'table', open?.revision],
+    queryKey: ['photos', pieceId, 'table', [...(open?.piece.photos ?? [])].sort().join()],
     queryFn: () => data(client.GET('/api/pieces/{piece}/photos', { params: { path: { piece: pieceId } } })),
     enabled: open !== undefined,
     placeholderData: (before) => before,
   })
   const { arriving, bring, clear } = useIntake(pieceId, handle)
+  const moved = useRef<string | null>(null)
+  useEffect(() => {
+    // A browser takes the focus from what is moved in the page; the next key press must find it there.
+    if (moved.current && document.activeElement === document.body) {
+      document.querySelector<HTMLElement>(`[data-drop="table:${moved.current}"]`)?.focus()
+    }
+    moved.current = null
+  }, [open?.piece.photos])
 
   if (handle.loadProblem) return <p className="p-16">{handle.loadProblem.message}</p>
   if (!open)
@@ -35,12 +44,19 @@ export function LightTable() {
 
   const { piece } = open
   const uses = usesOf(piece)
-  const all = photos.data ?? []
+  // In the piece's order, which an edit's answer brings at once.
+  const known = new Map(photos.data?.map((photo) => [photo.id, photo]))
+  const all = piece.photos.map((id) => known.get(id)).filter((photo): photo is Photo => photo !== undefined)
   const order = (next: Photo[]) => void edit({ kind: 'orderPhotos', photos: next.map(({ id }) => id) })
-  const move = (photo: string, to: number) => {
-    const rest = all.filter(({ id }) => id !== photo)
-    const moved = all.find(({ id }) => id === photo)
-    if (moved) order([...rest.slice(0, to), moved, ...rest.slice(to)])
+  const place = (photo: string, where: (now: number) => number) => {
+    moved.current = photo
+    void edit((now) => {
+      const rest = now.piece.photos.filter((id) => id !== photo)
+      const to = where(now.piece.photos.indexOf(photo))
+      return to < 0 || to > rest.length
+        ? null
+        : { kind: 'orderPhotos', photos: [...rest.slice(0, to), photo, ...rest.slice(to)] }
+    })
   }
   const takeOut = async (photo: Photo) => {
     const pages = [...new Set(uses.get(photo.id) ?? [])]
@@ -88,8 +104,8 @@ export function LightTable() {
             No photos yet. Drop files, folders or a ZIP anywhere here, or bring them in with the button above.
           </p>
         )}
-        {groupsOf(all).map((group) => (
-          <section key={`${group.title}-${group.photos[0]?.id}`} className="mb-5">
+        {groupsOf(all).map((group, index) => (
+          <section key={index} className="mb-5">
             <h2 className="mb-2 flex items-center gap-3 text-[13px] font-semibold text-soft after:flex-1 after:border-t after:border-line">
               {group.title} <span className="font-normal">{group.photos.length}</span>
             </h2>
@@ -98,11 +114,10 @@ export function LightTable() {
                 <TablePhoto
                   key={photo.id}
                   photo={photo}
-                  place={all.indexOf(photo)}
-                  count={all.length}
                   uses={uses.get(photo.id) ?? []}
                   scenes={open.scenes}
-                  onMove={move}
+                  onDropped={(other) => place(other, () => piece.photos.indexOf(photo.id))}
+                  onStep={(by) => place(photo.id, (now) => now + by)}
                   onTakeOut={() => void takeOut(photo)}
                 />
               ))}

@@ -6,11 +6,12 @@ import { WeaveGauge } from '../ui/WeaveGauge'
 
 interface Props {
   photo: Photo
-  place: number
-  count: number
   uses: number[]
   scenes: Record<string, PageScene>
-  onMove: (photo: string, to: number) => void
+  /** Another photo was let go on this one and takes its place. */
+  onDropped: (photo: string) => void
+  /** It goes so many places on. */
+  onStep: (by: number) => void
   onTakeOut: () => void
 }
 
@@ -19,10 +20,10 @@ const HEIGHT_PX = 132
 const NARROWEST_PX = 124
 
 /** A photo on the light table: drag it (or Alt and an arrow) to another place; its sharpness is that of its largest use. */
-export function TablePhoto({ photo, place, count, uses, scenes, onMove, onTakeOut }: Props) {
+export function TablePhoto({ photo, uses, scenes, onDropped, onStep, onTakeOut }: Props) {
   const { start } = useDragging()
   const { over, properties } = useDropTarget(`table:${photo.id}`, (cargo) => {
-    if (cargo.kind === 'photo' && cargo.photo !== photo.id) onMove(cargo.photo, place)
+    if (cargo.kind === 'photo' && cargo.photo !== photo.id) onDropped(cargo.photo)
   })
   const softest = Object.values(scenes)
     .flatMap(({ frames }) => frames.map((frame) => frame.photo))
@@ -44,7 +45,7 @@ export function TablePhoto({ photo, place, count, uses, scenes, onMove, onTakeOu
         onKeyDown={(event) => {
           const by = event.key === 'ArrowLeft' ? -1 : event.key === 'ArrowRight' ? 1 : 0
           if (event.key === 'Delete') onTakeOut()
-          else if (event.altKey && by && place + by >= 0 && place + by < count) onMove(photo.id, place + by)
+          else if (event.altKey && by) onStep(by)
           else return
           event.preventDefault()
         }}

@@ -25,6 +25,7 @@ public final class Bench {
         ALL.put("edit", new EditBench());
         ALL.put("sprites", new SpriteBench());
         ALL.put("pdf", new PdfBench());
+        ALL.put("arrange", new ArrangeBench());
     }
 
     public static void main(String[] args) throws Exception {

@@ -104,8 +104,13 @@ class GatherTest {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("In order of time")).click();
         assertThat(page.locator("main li").first()).containsText("Lunch");
         assertThat(order(page)).containsExactly("kite-04.jpg", "kite-08.jpg", "kite-14.jpg");
-        page.locator("main li > button[data-drop]").first().press("Alt+ArrowRight");
+        page.locator("main li > button[data-drop]").first().focus();
+        page.keyboard().press("Alt+ArrowRight");
         assertThat(page.locator("main li").first()).containsText("The box kite");
+        page.keyboard().press("Alt+ArrowRight");
+        assertThat(page.locator("main li").nth(1)).containsText("Weather coming in");
+        page.keyboard().press("Alt+ArrowLeft");
+        assertThat(page.locator("main li").nth(1)).containsText("Lunch");
         room.drag(page.locator("main li > button[data-drop]").nth(2), page.locator("main li > button[data-drop]").nth(0));
         assertThat(page.locator("main li").first()).containsText("Weather coming in");
         page.reload();

@@ -1,5 +1,6 @@
 package wovenset.server.web;
 
+import jakarta.servlet.http.HttpServletResponse;
 import java.sql.SQLException;
 import java.util.Set;
 import org.slf4j.Logger;
@@ -20,7 +21,11 @@ public class UnforeseenProblems {
     private static final Set<Integer> FULL = Set.of(1021, 1114);
 
     @ExceptionHandler
-    ProblemDetail unforeseen(RuntimeException e) {
+    ProblemDetail unforeseen(RuntimeException e, HttpServletResponse response) {
+        if (response.isCommitted()) {
+            // The listener at the other end of a stream has gone; there is nobody to tell.
+            throw e;
+        }
         LOG.error("A request failed", e);
         for (Throwable cause = e; cause != null; cause = cause.getCause()) {
             if (cause instanceof SQLException sql) {
