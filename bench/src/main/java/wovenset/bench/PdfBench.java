@@ -70,8 +70,8 @@ final class PdfBench implements Bench.Benchmark {
         List<Page> pages = new ArrayList<>();
         for (int page = 0; page < PAGES; page++) {
             List<Frame> frames = new ArrayList<>();
-            for (int i = 0; i < grid.cells(); i++) {
-                int number = page * grid.cells() + i;
+            for (int i = 0; i < grid.places(); i++) {
+                int number = page * grid.places() + i;
                 frames.add(Frame.empty(UUID.randomUUID()).withPhoto(Pieces.photo(number), "Photo number " + number));
             }
             pages.add(new Page(UUID.randomUUID(), grid, frames));

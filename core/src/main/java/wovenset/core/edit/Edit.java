@@ -3,10 +3,12 @@ package wovenset.core.edit;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import wovenset.core.piece.Arrangement;
 import wovenset.core.piece.Crop;
 import wovenset.core.piece.Dress;
 import wovenset.core.piece.Format;
 import wovenset.core.piece.Grid;
+import wovenset.core.piece.Marks;
 import wovenset.core.piece.PhotoId;
 
 /** A change to a piece, as a value. */
@@ -36,6 +38,17 @@ public sealed interface Edit {
      * @param pageId null for every page
      */
     record SetGrid(@Nullable UUID pageId, Grid grid) implements Edit {}
+
+    /**
+     * Gives a page another arrangement.
+     *
+     * @param order the page's frames in the order of the arrangement's places: every frame that shows a photo; empty ones
+     *     that are not named go
+     */
+    record Arrange(UUID pageId, Arrangement arrangement, List<UUID> order) implements Edit {}
+
+    /** Changes what is wanted of a photo when its page is arranged anew. */
+    record SetMarks(UUID pageId, UUID frameId, Marks marks) implements Edit {}
 
     /** Makes the piece's size that which the page's fixed cells, gaps and margins come to. */
     record SizeFromCells(UUID pageId, Grid grid) implements Edit {}

@@ -2,11 +2,13 @@ package wovenset.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
 import wovenset.core.piece.Frame;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
+import wovenset.core.piece.Slicing;
 
 /** Applies edits to pieces. */
 public final class Edits {
@@ -31,14 +33,28 @@ public final class Edits {
      * @throws EditRefusedException if the edit cannot be made on this piece
      */
     public Outcome apply(Piece piece, Edit edit) {
+        Outcome outcome = applied(piece, edit);
+        // Where places follow from the photos, other photos may leave no room for each other.
+        for (Page page : outcome.piece().pages()) {
+            if (page.arrangement() instanceof Slicing && !piece.page(page.id()).equals(Optional.of(page))) {
+                layouts().checked(outcome.piece());
+                break;
+            }
+        }
+        return outcome;
+    }
+
+    private Outcome applied(Piece piece, Edit edit) {
         if (edit instanceof Edit.RenamePiece rename) {
             return new Outcome(piece.withName(checkedName(rename.name())), "Rename the piece");
         } else if (edit instanceof Edit.SetFormat set) {
-            return new Outcome(Layouts.withFormat(piece, set.format()), "Change the size");
+            return new Outcome(layouts().withFormat(piece, set.format()), "Change the size");
         } else if (edit instanceof Edit.SetDress set) {
-            return new Outcome(Layouts.withDress(piece, set.dress()), "Change the dress");
+            return new Outcome(layouts().withDress(piece, set.dress()), "Change the dress");
         } else if (edit instanceof Edit.SetGrid set) {
             return layouts().setGrid(piece, set);
+        } else if (edit instanceof Edit.Arrange arrange) {
+            return layouts().arrange(piece, arrange);
         } else if (edit instanceof Edit.SizeFromCells size) {
             return layouts().sizeFromCells(piece, size);
         } else if (edit instanceof Edit.AddPhotos add) {
@@ -68,6 +84,8 @@ public final class Edits {
         } else if (edit instanceof Edit.SetCaption set) {
             String words = checkedCaption(set.caption());
             return frame(piece, set.pageId(), set.frameId(), frame -> frame.withCaption(words), "Write a caption");
+        } else if (edit instanceof Edit.SetMarks set) {
+            return frame(piece, set.pageId(), set.frameId(), frame -> frame.withMarks(set.marks()), "Mark a photo");
         } else if (edit instanceof Edit.AddPage add) {
             return addPage(piece, add.afterPageId());
         } else if (edit instanceof Edit.CopyPage copy) {
@@ -81,7 +99,7 @@ public final class Edits {
     }
 
     private Layouts layouts() {
-        return new Layouts(ids);
+        return new Layouts(photos, ids);
     }
 
     private Gathering gathering() {
@@ -138,14 +156,14 @@ public final class Edits {
 
     private Outcome addPage(Piece piece, UUID after) {
         Page neighbour = checkedPage(piece, after);
-        return insert(piece, piece.indexOf(after) + 1, Layouts.emptyPage(neighbour.grid(), ids), "Add a page");
+        return insert(piece, piece.indexOf(after) + 1, Layouts.emptyPage(neighbour.arrangement(), ids), "Add a page");
     }
 
     private Outcome copyPage(Piece piece, UUID pageId) {
         Page source = checkedPage(piece, pageId);
         List<Frame> frames = source.frames().stream()
-                .map(frame -> new Frame(ids.get(), frame.photo(), frame.crop(), frame.caption())).toList();
-        return insert(piece, piece.indexOf(pageId) + 1, new Page(ids.get(), source.grid(), frames), "Copy a page");
+                .map(frame -> frame.withId(ids.get())).toList();
+        return insert(piece, piece.indexOf(pageId) + 1, new Page(ids.get(), source.arrangement(), frames), "Copy a page");
     }
 
     private static Outcome insert(Piece piece, int index, Page page, String name) {

@@ -72,7 +72,7 @@ public final class Gathering {
                 throw new EditRefusedException("pages", "These photos need more than " + Edits.MOST_PAGES
                         + " pages; use more cells on each page.");
             }
-            pages.add(filled(Layouts.emptyPage(pages.get(pages.size() - 1).grid(), ids), next));
+            pages.add(filled(Layouts.emptyPage(pages.get(pages.size() - 1).arrangement(), ids), next));
         }
         return new Outcome(piece.withPages(pages), "Let " + count(flowed) + " flow in");
     }

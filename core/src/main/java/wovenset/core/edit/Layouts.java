@@ -1,13 +1,18 @@
 package wovenset.core.edit;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
-import wovenset.core.arrange.GridOutcome;
 import wovenset.core.arrange.GridSums;
+import wovenset.core.arrange.PhotoProportions;
+import wovenset.core.arrange.Places;
+import wovenset.core.arrange.PlacesOutcome;
 import wovenset.core.measure.Length;
+import wovenset.core.piece.Arrangement;
 import wovenset.core.piece.Dress;
 import wovenset.core.piece.Format;
 import wovenset.core.piece.Frame;
@@ -17,20 +22,19 @@ import wovenset.core.piece.Piece;
 
 /** Edits that change sizes: format, grid, and what the dress takes from each cell. */
 final class Layouts {
-    /** Below this, what is left of a cell after its words and border is no picture. */
-    private static final double SMALLEST_WINDOW_MM = 1;
-
+    private final PhotoProportions proportions;
     private final Supplier<UUID> ids;
 
-    Layouts(Supplier<UUID> ids) {
+    Layouts(PhotoProportions proportions, Supplier<UUID> ids) {
+        this.proportions = proportions;
         this.ids = ids;
     }
 
-    static Page emptyPage(Grid grid, Supplier<UUID> ids) {
-        return new Page(ids.get(), grid, Stream.generate(() -> Frame.empty(ids.get())).limit(grid.cells()).toList());
+    static Page emptyPage(Arrangement arrangement, Supplier<UUID> ids) {
+        return new Page(ids.get(), arrangement, Stream.generate(() -> Frame.empty(ids.get())).limit(arrangement.places()).toList());
     }
 
-    static Piece withFormat(Piece piece, Format format) {
+    Piece withFormat(Piece piece, Format format) {
         checkFormat(format);
         return checked(piece.withFormat(format));
     }
@@ -51,7 +55,7 @@ final class Layouts {
         }
     }
 
-    static Piece withDress(Piece piece, Dress dress) {
+    Piece withDress(Piece piece, Dress dress) {
         if (dress.borderWidth().isNegative() || dress.borderWidth().compareTo(Dress.MOST_BORDER) > 0) {
             throw new EditRefusedException("borderWidth", "A border lies between nothing and "
                     + piece.format().say(Dress.MOST_BORDER) + ".");
@@ -88,38 +92,49 @@ final class Layouts {
 
     private Page withGrid(Page page, Grid grid) {
         List<Frame> frames = new ArrayList<>(page.frames());
-        for (int i = frames.size() - 1; i >= 0 && frames.size() > grid.cells(); i--) {
+        for (int i = frames.size() - 1; i >= 0 && frames.size() > grid.places(); i--) {
             if (frames.get(i).photo() == null) {
                 frames.remove(i);
             }
         }
-        while (frames.size() > grid.cells()) {
+        while (frames.size() > grid.places()) {
             frames.remove(frames.size() - 1);
         }
-        while (frames.size() < grid.cells()) {
+        while (frames.size() < grid.places()) {
             frames.add(Frame.empty(ids.get()));
         }
         return new Page(page.id(), grid, frames);
     }
 
-    /** The piece itself, if every page's cells can be made and leave room for a picture. */
-    static Piece checked(Piece piece) {
+    /** Puts an arrangement in a page's place, and its frames in the asked order. Empty frames that are not named go. */
+    Outcome arrange(Piece piece, Edit.Arrange edit) {
+        Page page = Edits.checkedPage(piece, edit.pageId());
+        Map<UUID, Frame> frames = new LinkedHashMap<>();
+        page.frames().forEach(frame -> frames.put(frame.id(), frame));
+        List<Frame> ordered = new ArrayList<>();
+        for (UUID id : edit.order()) {
+            Frame frame = frames.remove(id);
+            if (frame == null) {
+                throw new EditRefusedException("order", "An order names frames of this page, each once.");
+            }
+            ordered.add(frame);
+        }
+        if (frames.values().stream().anyMatch(frame -> frame.photo() != null)) {
+            throw new EditRefusedException("order", "An order names every frame that shows a photo.");
+        }
+        if (edit.arrangement().places() != ordered.size()) {
+            throw new EditRefusedException("arrangement", "The arrangement has " + edit.arrangement().places() + " places for "
+                    + ordered.size() + " frames.");
+        }
+        return new Outcome(checked(piece.mapPage(page.id(), old -> new Page(old.id(), edit.arrangement(), ordered))), "Arrange the page");
+    }
+
+    /** The piece itself, if every page's frames have their places and leave room for a picture. */
+    Piece checked(Piece piece) {
         for (Page page : piece.pages()) {
-            GridOutcome outcome = GridSums.cells(piece.format(), page.grid());
-            String where = piece.pages().size() == 1 ? "" : "Page " + (piece.indexOf(page.id()) + 1) + ": ";
-            if (outcome instanceof GridOutcome.DoesNotFit problem) {
+            if (Places.of(piece.format(), piece.dress(), page, proportions) instanceof PlacesOutcome.DoesNotFit problem) {
+                String where = piece.pages().size() == 1 ? "" : "Page " + (piece.indexOf(page.id()) + 1) + ": ";
                 throw new EditRefusedException(problem.field(), where + problem.reason());
-            }
-            GridOutcome.Fits fits = (GridOutcome.Fits) outcome;
-            double words = piece.dress().captions().bandMm();
-            double border = 2 * piece.dress().borderWidth().mm();
-            if (fits.cellHeight().mm() - words - border < SMALLEST_WINDOW_MM) {
-                throw new EditRefusedException(words > border ? "captions" : "borderWidth", where + "Cells are "
-                        + piece.format().say(fits.cellHeight()) + " high; captions and border leave no room for the photo.");
-            }
-            if (fits.cellWidth().mm() - border < SMALLEST_WINDOW_MM) {
-                throw new EditRefusedException("borderWidth", where + "Cells are " + piece.format().say(fits.cellWidth())
-                        + " wide; this border leaves no room for the photo.");
             }
         }
         return piece;

@@ -1,6 +1,7 @@
 package wovenset.core.edit;
 
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.function.Supplier;
 import wovenset.core.measure.Length;
@@ -26,7 +27,7 @@ public final class NewPiece {
         int rows = proportion < 0.56 ? 3 : 2;
         Grid grid = new Grid(rows, columns, Margins.all(margin), gap, gap, null);
         Dress dress = Dress.PLAIN.captions().bandMm() * rows > format.height().mm() / 2 ? withoutCaptions() : Dress.PLAIN;
-        return Layouts.checked(new Piece(
+        return new Layouts(photo -> OptionalDouble.empty(), ids).checked(new Piece(
                 ids.get(), Edits.checkedName(name), format, dress, List.of(), List.of(Layouts.emptyPage(grid, ids))));
     }
 

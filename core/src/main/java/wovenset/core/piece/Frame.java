@@ -8,27 +8,37 @@ import org.jspecify.annotations.Nullable;
  *
  * @param photo null while the frame is empty
  * @param caption the words below it; empty for none
+ * @param marks what is wanted of the photo when the page is arranged anew; null for nothing
  */
-public record Frame(UUID id, @Nullable PhotoId photo, Crop crop, String caption) {
+public record Frame(UUID id, @Nullable PhotoId photo, Crop crop, String caption, @Nullable Marks marks) {
     public static Frame empty(UUID id) {
-        return new Frame(id, null, Crop.CENTRED, "");
+        return new Frame(id, null, Crop.CENTRED, "", null);
+    }
+
+    /** The same content as a frame of its own. */
+    public Frame withId(UUID newId) {
+        return new Frame(newId, photo, crop, caption, marks);
     }
 
     /** This frame with another photo, centred; the words that came with the old photo give way to the new one's. */
     public Frame withPhoto(@Nullable PhotoId newPhoto, String newCaption) {
-        return new Frame(id, newPhoto, Crop.CENTRED, newCaption);
+        return new Frame(id, newPhoto, Crop.CENTRED, newCaption, null);
     }
 
     public Frame withCrop(Crop newCrop) {
-        return new Frame(id, photo, newCrop, caption);
+        return new Frame(id, photo, newCrop, caption, marks);
     }
 
     public Frame withCaption(String words) {
-        return new Frame(id, photo, crop, words);
+        return new Frame(id, photo, crop, words, marks);
     }
 
     /** The other frame's photo, crop and words in this frame's place. */
     public Frame withContentOf(Frame other) {
-        return new Frame(id, other.photo, other.crop, other.caption);
+        return new Frame(id, other.photo, other.crop, other.caption, other.marks);
+    }
+
+    public Frame withMarks(Marks newMarks) {
+        return new Frame(id, photo, crop, caption, newMarks.equals(Marks.NONE) ? null : newMarks);
     }
 }

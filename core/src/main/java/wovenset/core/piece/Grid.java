@@ -12,7 +12,8 @@ import wovenset.core.measure.Length;
  * @param rowGap between rows
  * @param cell a fixed cell size, the block then lies centred between the margins; null if the cells fill the page
  */
-public record Grid(int rows, int columns, Margins margins, Length columnGap, Length rowGap, @Nullable CellSize cell) {
+public record Grid(int rows, int columns, Margins margins, Length columnGap, Length rowGap, @Nullable CellSize cell)
+        implements Arrangement {
     public static final int MOST = 40;
 
     public Grid {
@@ -24,7 +25,8 @@ public record Grid(int rows, int columns, Margins margins, Length columnGap, Len
     /** The size of each cell. */
     public record CellSize(Length width, Length height) {}
 
-    public int cells() {
+    @Override
+    public int places() {
         return rows * columns;
     }
 

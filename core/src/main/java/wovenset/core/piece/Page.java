@@ -4,17 +4,17 @@ import java.util.List;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
 
-/** One page: a grid, and a frame for each of its cells in reading order. */
-public record Page(UUID id, Grid grid, List<Frame> frames) {
+/** One page: an arrangement, and a frame for each of its places in their order. */
+public record Page(UUID id, Arrangement arrangement, List<Frame> frames) {
     public Page {
         frames = List.copyOf(frames);
-        if (frames.size() != grid.cells()) {
-            throw new IllegalArgumentException("A page has one frame for each cell");
+        if (frames.size() != arrangement.places()) {
+            throw new IllegalArgumentException("A page has one frame for each place");
         }
     }
 
     public Page withFrames(List<Frame> newFrames) {
-        return new Page(id, grid, newFrames);
+        return new Page(id, arrangement, newFrames);
     }
 
     public Page mapFrame(UUID frameId, UnaryOperator<Frame> change) {

@@ -2,14 +2,16 @@ package wovenset.core.scene;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
-import wovenset.core.arrange.GridOutcome;
-import wovenset.core.arrange.GridSums;
+import wovenset.core.arrange.Places;
+import wovenset.core.arrange.PlacesOutcome;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.piece.CaptionStyle;
 import wovenset.core.piece.Dress;
 import wovenset.core.piece.Frame;
 import wovenset.core.piece.Page;
+import wovenset.core.piece.PhotoId;
 import wovenset.core.piece.Piece;
 import wovenset.core.words.CaptionFitter;
 import wovenset.core.words.FittedWords;
@@ -34,25 +36,28 @@ public final class SceneResolver {
     }
 
     /**
-     * @throws IllegalStateException if the page's grid does not fit its format, which no edit lets happen
+     * @throws IllegalStateException if the page's frames do not fit its format, which no edit lets happen
      */
     public PageScene resolve(Piece piece, Page page) {
         return resolve(piece, page, this::frame);
     }
 
     /** As {@link #resolve(Piece, Page)}, each frame by the given resolver. */
-    public static PageScene resolve(Piece piece, Page page, FrameResolver each) {
-        GridOutcome outcome = GridSums.cells(piece.format(), page.grid());
-        if (!(outcome instanceof GridOutcome.Fits fits)) {
-            throw new IllegalStateException(((GridOutcome.DoesNotFit) outcome).reason());
+    public PageScene resolve(Piece piece, Page page, FrameResolver each) {
+        PlacesOutcome outcome = Places.of(piece.format(), piece.dress(), page, this::proportion);
+        if (!(outcome instanceof PlacesOutcome.Fits fits)) {
+            throw new IllegalStateException(((PlacesOutcome.DoesNotFit) outcome).reason());
         }
         List<PageScene.FrameScene> frames = new ArrayList<>();
         for (int i = 0; i < page.frames().size(); i++) {
-            GridOutcome.Cell cell = fits.cells().get(i);
-            frames.add(each.frame(piece.dress(), page.frames().get(i), BoxMm.of(cell.x(), cell.y(), cell.width(), cell.height())));
+            frames.add(each.frame(piece.dress(), page.frames().get(i), fits.places().get(i)));
         }
         return new PageScene(page.id(), piece.format().width().mm(), piece.format().height().mm(),
                 piece.format().bleed().mm(), piece.dress().pageColour(), frames);
+    }
+
+    private OptionalDouble proportion(PhotoId photo) {
+        return sizes.size(photo).map(size -> OptionalDouble.of((double) size.width() / size.height())).orElse(OptionalDouble.empty());
     }
 
     /** Resolves one frame in its cell. */

@@ -9,7 +9,6 @@ import static wovenset.core.testing.Pieces.piece;
 import static wovenset.core.testing.Pieces.placed;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
@@ -20,9 +19,13 @@ import wovenset.core.piece.Crop;
 import wovenset.core.piece.Dress;
 import wovenset.core.piece.Frame;
 import wovenset.core.piece.Grid;
+import wovenset.core.piece.Margins;
+import wovenset.core.piece.Marks;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.PhotoId;
 import wovenset.core.piece.Piece;
+import wovenset.core.piece.Slicing;
+import wovenset.core.piece.SlicingTree;
 import wovenset.core.testing.Pieces;
 
 class EditsTest {
@@ -65,7 +68,7 @@ class EditsTest {
         Frame frame = first(one).frames().get(0);
         Piece cropped = apply(one, new Edit.SetCrop(first(one).id(), frame.id(), Pieces.crop(0.2, 0.3, 2, 5)));
         Piece replaced = apply(cropped, new Edit.PlacePhoto(first(one).id(), frame.id(), photo(2)));
-        assertThat(first(replaced).frames().get(0)).isEqualTo(new Frame(frame.id(), photo(2), Crop.CENTRED, "words of 2"));
+        assertThat(first(replaced).frames().get(0)).isEqualTo(new Frame(frame.id(), photo(2), Crop.CENTRED, "words of 2", null));
         assertThat(replaced.photos()).containsExactly(photo(1), photo(2));
     }
 
@@ -99,7 +102,7 @@ class EditsTest {
         Piece flowed = apply(gathered, new Edit.FlowPhotos());
         assertThat(shown(flowed)).containsExactly(photo(9), photo(0), photo(1), photo(2), photo(3), photo(4), photo(5), null);
         assertThat(flowed.pages()).hasSize(2);
-        assertThat(flowed.pages().get(1).grid()).isEqualTo(first(before).grid());
+        assertThat(flowed.pages().get(1).arrangement()).isEqualTo(first(before).arrangement());
         assertThat(apply(flowed, new Edit.FlowPhotos())).as("flowing again places nothing twice").isEqualTo(flowed);
     }
 
@@ -140,7 +143,7 @@ class EditsTest {
     @Test
     void aGridForEveryPage() {
         Piece changed = apply(piece(grid(1, 1, 10, 5), 3), new Edit.SetGrid(null, grid(2, 2, 12, 4)));
-        assertThat(changed.pages()).extracting(Page::grid).containsOnly(grid(2, 2, 12, 4));
+        assertThat(changed.pages()).extracting(Page::arrangement).containsOnly(grid(2, 2, 12, 4));
         assertThat(changed.pages()).allSatisfy(page -> assertThat(page.frames()).hasSize(4));
     }
 
@@ -190,13 +193,49 @@ class EditsTest {
         checkRefused(apply(before, new Edit.DeletePage(a)), new Edit.DeletePage(b), "pageId", "at least one page");
     }
 
+    private static Grid gridOf(Page page) {
+        return (Grid) page.arrangement();
+    }
+
+    private static Slicing slicing(String tree, double gapMm) {
+        return new Slicing(Margins.all(mm(10)), mm(gapMm), true, SlicingTree.parse(tree));
+    }
+
+    @Test
+    void anArrangementKeepsEachPhotosCropWordsAndMarksAndDropsEmptyFrames() {
+        Piece piece = placed(piece(grid(2, 2, 10, 5), 1), photo(1), photo(2), photo(3));
+        Page page = first(piece);
+        UUID one = page.frames().get(0).id();
+        Crop crop = new Crop(0.3, 0.6, 1.4, 0, true, Crop.Fit.FILL);
+        Piece marked = apply(apply(apply(piece, new Edit.SetCrop(page.id(), one, crop)), new Edit.SetCaption(page.id(), one, "the first")),
+                new Edit.SetMarks(page.id(), one, new Marks(true, true, Marks.Turn.LAST, 2)));
+        List<UUID> order = List.of(page.frames().get(2).id(), one, page.frames().get(1).id());
+        Piece arranged = apply(marked, new Edit.Arrange(page.id(), slicing("(p[pp])", 4), order));
+        assertThat(first(arranged).frames()).extracting(Frame::id).containsExactlyElementsOf(order);
+        assertThat(first(arranged).frames().get(1)).isEqualTo(first(marked).frames().get(0));
+        Piece grid = apply(arranged, new Edit.SetGrid(page.id(), grid(2, 2, 10, 5)));
+        assertThat(shown(grid)).containsExactly(photo(3), photo(1), photo(2), null);
+    }
+
+    @Test
+    void arrangementsThatCannotBeSayWhy() {
+        Piece piece = placed(piece(grid(1, 3, 10, 5), 1), photo(1), photo(2), photo(3));
+        UUID page = first(piece).id();
+        List<UUID> all = first(piece).frames().stream().map(Frame::id).toList();
+        checkRefused(piece, new Edit.Arrange(page, slicing("(pp)", 4), all), "arrangement", "2 places for 3 frames");
+        checkRefused(piece, new Edit.Arrange(page, slicing("(pp)", 4), all.subList(0, 2)), "order", "every frame that shows a photo");
+        checkRefused(piece, new Edit.Arrange(page, slicing("(ppp)", 4), List.of(all.get(0), all.get(0), all.get(1))), "order", "each once");
+        checkRefused(piece, new Edit.Arrange(page, slicing("(ppp)", 200), all), "gap", "at most");
+        checkRefused(piece, new Edit.Arrange(page, new Slicing(Margins.all(mm(160)), mm(1), true, SlicingTree.parse("(ppp)")), all), "margins", "nothing is left");
+    }
+
     @Test
     void whatIsNoLongerThereIsRefusedByName() {
         Piece piece = piece(grid(1, 1, 10, 5), 1);
         UUID gone = UUID.randomUUID();
         checkRefused(piece, new Edit.SetCaption(gone, gone, "x"), "pageId", "no longer in the piece");
         checkRefused(piece, new Edit.SetCaption(first(piece).id(), gone, "x"), "frameId", "no longer on the page");
-        Edits strangers = new Edits(photo -> Optional.empty(), ids);
+        Edits strangers = new Edits(Pieces.noFacts(), ids);
         assertThatThrownBy(() -> strangers.apply(piece, new Edit.AddPhotos(List.of(photo(1))))).hasMessageContaining("not stored");
         assertThatThrownBy(() -> strangers.apply(piece, new Edit.PlacePhoto(first(piece).id(), first(piece).frames().get(0).id(), photo(1))))
                 .hasMessageContaining("not stored");
@@ -223,11 +262,12 @@ class EditsTest {
         UUID frame = page.frames().get(0).id();
         List<Edit> all = List.of(new Edit.RenamePiece("n"), new Edit.SetFormat(piece.format()), new Edit.SetDress(piece.dress()),
                 new Edit.AddPhotos(List.of(photo(2))), new Edit.RemovePhotos(List.of(photo(1))), new Edit.OrderPhotos(piece.photos()),
-                new Edit.SetGrid(page.id(), page.grid()), new Edit.FlowPhotos(), new Edit.PlacePhoto(page.id(), frame, photo(1)),
-                new Edit.SizeFromCells(page.id(), page.grid().withCell(new Grid.CellSize(mm(50), mm(50)))),
+                new Edit.SetGrid(page.id(), gridOf(page)), new Edit.FlowPhotos(), new Edit.PlacePhoto(page.id(), frame, photo(1)),
+                new Edit.SizeFromCells(page.id(), gridOf(page).withCell(new Grid.CellSize(mm(50), mm(50)))),
                 new Edit.EmptyFrame(page.id(), frame), new Edit.SwapFrames(page.id(), frame, page.id(), frame),
                 new Edit.SetCrop(page.id(), frame, Crop.CENTRED), new Edit.SetCaption(page.id(), frame, "c"), new Edit.AddPage(page.id()),
-                new Edit.CopyPage(page.id()), new Edit.DeletePage(page.id()), new Edit.MovePage(page.id(), 1));
+                new Edit.CopyPage(page.id()), new Edit.SetMarks(page.id(), frame, new Marks(true, false, Marks.Turn.FIRST, 1)),
+                new Edit.Arrange(page.id(), slicing("p", 4), List.of(frame)), new Edit.DeletePage(page.id()), new Edit.MovePage(page.id(), 1));
         assertThat(all).extracting(Object::getClass).map(Class::getSimpleName)
                 .containsExactlyInAnyOrder(java.util.Arrays.stream(Edit.class.getPermittedSubclasses()).map(Class::getSimpleName).toArray(String[]::new));
         assertThat(all).allSatisfy(edit -> assertThat(edits.apply(piece, edit).name()).isNotBlank());
@@ -235,9 +275,9 @@ class EditsTest {
 
     @Test
     void aNewPieceSuitsItsProportion() {
-        assertThat(first(NewPiece.start("a", Pieces.format(297, 210), mm(10), ids)).grid().columns()).isEqualTo(2);
-        assertThat(first(NewPiece.start("a", Pieces.format(600, 200), mm(10), ids)).grid().columns()).isEqualTo(3);
-        assertThat(first(NewPiece.start("a", Pieces.format(200, 600), mm(10), ids)).grid().rows()).isEqualTo(3);
+        assertThat(gridOf(first(NewPiece.start("a", Pieces.format(297, 210), mm(10), ids))).columns()).isEqualTo(2);
+        assertThat(gridOf(first(NewPiece.start("a", Pieces.format(600, 200), mm(10), ids))).columns()).isEqualTo(3);
+        assertThat(gridOf(first(NewPiece.start("a", Pieces.format(200, 600), mm(10), ids))).rows()).isEqualTo(3);
         assertThat(NewPiece.start("a", Pieces.format(20, 20), mm(1), ids).dress().captions().bandMm()).isZero();
         assertThatThrownBy(() -> NewPiece.start("a", Pieces.format(100, 100), mm(60), ids)).hasMessageContaining("nothing is left");
         assertThatThrownBy(() -> NewPiece.start("", Pieces.format(100, 100), mm(6), ids)).hasMessageContaining("needs a name");

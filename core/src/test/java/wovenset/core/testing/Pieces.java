@@ -3,6 +3,7 @@ package wovenset.core.testing;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.function.Supplier;
 import wovenset.core.edit.Edit;
@@ -51,7 +52,37 @@ public final class Pieces {
 
     /** Every photo is known; its embedded words are “words of” and its number. */
     public static PhotoFacts facts() {
-        return photo -> Optional.of("words of " + Long.parseLong(photo.sha256().substring(48), 16));
+        return new PhotoFacts() {
+            @Override
+            public Optional<String> embeddedCaption(PhotoId photo) {
+                return Optional.of("words of " + number(photo));
+            }
+
+            /** From 2:3 over a square to 3:2, by the photo's number. */
+            @Override
+            public OptionalDouble proportion(PhotoId photo) {
+                return OptionalDouble.of(new double[] {2 / 3.0, 1, 1.5}[(int) (number(photo) % 3)]);
+            }
+        };
+    }
+
+    /** No photo is known. */
+    public static PhotoFacts noFacts() {
+        return new PhotoFacts() {
+            @Override
+            public Optional<String> embeddedCaption(PhotoId photo) {
+                return Optional.empty();
+            }
+
+            @Override
+            public OptionalDouble proportion(PhotoId photo) {
+                return OptionalDouble.empty();
+            }
+        };
+    }
+
+    private static long number(PhotoId photo) {
+        return Long.parseLong(photo.sha256().substring(48), 16);
     }
 
     /** A piece of so many pages of 300 × 200 mm with this grid and no captions, with empty frames. */
@@ -62,7 +93,7 @@ public final class Pieces {
     }
 
     private static Page page(Grid grid, Supplier<UUID> ids) {
-        return new Page(ids.get(), grid, java.util.stream.Stream.generate(() -> Frame.empty(ids.get())).limit(grid.cells()).toList());
+        return new Page(ids.get(), grid, java.util.stream.Stream.generate(() -> Frame.empty(ids.get())).limit(grid.places()).toList());
     }
 
     public static Dress withoutCaptions(Dress dress) {

@@ -3,7 +3,9 @@ package wovenset.server.piece;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 import wovenset.core.piece.Dress;
 import wovenset.core.piece.Format;
 import wovenset.core.piece.Page;
@@ -16,7 +18,8 @@ import wovenset.core.piece.Piece;
  */
 @Component
 class PieceDocuments {
-    private static final int VERSION = 1;
+    /** 2 since pages have arrangements of several kinds; before, a page was a grid. */
+    private static final int VERSION = 2;
 
     private final JsonMapper mapper;
 
@@ -46,10 +49,21 @@ class PieceDocuments {
     }
 
     Page readPage(String json) {
-        return mapper.readValue(json, PageContent.class).page();
+        JsonNode document = mapper.readTree(json);
+        upgrade(document.path("page"));
+        return mapper.treeToValue(document, PageContent.class).page();
     }
 
-    <T> T read(String json, Class<T> type) {
-        return mapper.readValue(json, type);
+    Snapshot readSnapshot(String json) {
+        JsonNode document = mapper.readTree(json);
+        document.path("pages").forEach(PieceDocuments::upgrade);
+        return mapper.treeToValue(document, Snapshot.class);
+    }
+
+    /** Brings a page as version 1 wrote it into the present form. */
+    private static void upgrade(JsonNode page) {
+        if (page instanceof ObjectNode object && object.remove("grid") instanceof ObjectNode grid) {
+            object.set("arrangement", grid.put("kind", "grid"));
+        }
     }
 }

@@ -19,7 +19,6 @@ import wovenset.core.edit.Gathering;
 import wovenset.core.edit.NewPiece;
 import wovenset.core.edit.Outcome;
 import wovenset.core.edit.PhotoFacts;
-import wovenset.core.piece.Frame;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.PhotoId;
 import wovenset.core.piece.Piece;
@@ -76,8 +75,8 @@ public class PieceService {
     StoredPiece copy(UUID id) {
         Piece source = get(id).piece();
         String name = Edits.checkedName(cut(source.name(), Piece.LONGEST_NAME - 7) + " (copy)");
-        List<Page> pages = source.pages().stream().map(page -> new Page(UUID.randomUUID(), page.grid(), page.frames().stream()
-                .map(frame -> new Frame(UUID.randomUUID(), frame.photo(), frame.crop(), frame.caption())).toList())).toList();
+        List<Page> pages = source.pages().stream().map(page -> new Page(UUID.randomUUID(), page.arrangement(), page.frames().stream()
+                .map(frame -> frame.withId(UUID.randomUUID())).toList())).toList();
         return store(new Piece(UUID.randomUUID(), name, source.format(), source.dress(), source.photos(), pages));
     }
 
@@ -141,7 +140,7 @@ public class PieceService {
         UUID id = stored.piece().id();
         PieceRepository.Entry last = batch == null ? null : repository.entry(id, stored.journalAt()).orElse(null);
         boolean goesOn = last != null && batch.equals(last.batch());
-        Piece before = goesOn ? documents.read(last.before(), Snapshot.class).over(stored.piece()) : stored.piece();
+        Piece before = goesOn ? documents.readSnapshot(last.before()).over(stored.piece()) : stored.piece();
         long seq = goesOn ? last.seq() : stored.journalAt() + 1;
         String named = naming.name(before, goesOn ? last.name() : null);
         repository.append(id, new PieceRepository.Entry(seq, named, batch, documents.write(Snapshot.of(before, after)),
@@ -153,7 +152,7 @@ public class PieceService {
         return change(id, revision, window, stored -> {
             PieceRepository.Entry entry = repository.entry(id, stored.journalAt())
                     .orElseThrow(() -> new EditRefusedException("revision", "There is nothing to undo."));
-            return new Step(documents.read(entry.before(), Snapshot.class).over(stored.piece()), stored.journalAt() - 1, entry.name());
+            return new Step(documents.readSnapshot(entry.before()).over(stored.piece()), stored.journalAt() - 1, entry.name());
         });
     }
 
@@ -161,7 +160,7 @@ public class PieceService {
         return change(id, revision, window, stored -> {
             PieceRepository.Entry entry = repository.entry(id, stored.journalAt() + 1)
                     .orElseThrow(() -> new EditRefusedException("revision", "There is nothing to redo."));
-            return new Step(documents.read(entry.after(), Snapshot.class).over(stored.piece()), stored.journalAt() + 1, entry.name());
+            return new Step(documents.readSnapshot(entry.after()).over(stored.piece()), stored.journalAt() + 1, entry.name());
         });
     }
 

@@ -54,7 +54,7 @@ public class SceneService {
         SceneResolver resolver = resolver();
         SharpnessLimits limits = settings.sharpness();
         List<SceneView.FrameView> views = new ArrayList<>();
-        PageScene scene = SceneResolver.resolve(piece, page, (dress, frame, cell) -> {
+        PageScene scene = resolver.resolve(piece, page, (dress, frame, cell) -> {
             KnownFrame known = resolved.get(new FrameKey(dress, frame, cell, limits), key -> known(resolver.frame(dress, frame, cell)));
             frames.put(known.view.hash(), known.scene);
             views.add(known.view);

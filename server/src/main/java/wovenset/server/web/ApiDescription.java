@@ -25,8 +25,10 @@ import org.springframework.context.annotation.Configuration;
 import wovenset.core.edit.Edit;
 import wovenset.core.measure.Length;
 import wovenset.core.measure.Resolution;
+import wovenset.core.piece.Arrangement;
 import wovenset.core.piece.PhotoId;
 import wovenset.core.piece.Rgb;
+import wovenset.core.piece.SlicingTree;
 
 /** Makes the OpenAPI description say what {@link CoreJson} does, and which fields are always there. */
 @Configuration
@@ -35,7 +37,11 @@ class ApiDescription {
             Length.class, () -> new NumberSchema().description("A length in whole micrometres"),
             Resolution.class, () -> new NumberSchema().description("Pixels per inch"),
             PhotoId.class, () -> new StringSchema().description("The SHA-256 of the photo's file"),
-            Rgb.class, () -> new StringSchema().description("A colour as #rrggbb"));
+            Rgb.class, () -> new StringSchema().description("A colour as #rrggbb"),
+            SlicingTree.class, () -> new StringSchema().description("Cuts: p is a place, (pp) side by side, [pp] one below the other"));
+
+    private static final Map<Class<?>, Class<?>> KINDS = Map.of(
+            Edit.class, CoreJson.EditKinds.class, Arrangement.class, CoreJson.ArrangementKinds.class);
 
     @Bean
     OpenAPI openApi() {
@@ -56,8 +62,8 @@ class ApiDescription {
             if (SCALARS.containsKey(raw)) {
                 return SCALARS.get(raw).get();
             }
-            if (raw == Edit.class) {
-                return edit(context);
+            if (KINDS.containsKey(raw)) {
+                return oneOf(raw, context);
             }
             if (!chain.hasNext()) {
                 return null;
@@ -84,12 +90,14 @@ class ApiDescription {
             model.setRequired(required);
         }
 
-        /** One schema for each kind of edit, with its kind as a constant. */
-        private static Schema<?> edit(ModelConverterContext context) {
-            if (!context.getDefinedModels().containsKey("Edit")) {
-                ComposedSchema edit = new ComposedSchema();
-                edit.setDiscriminator(new Discriminator().propertyName("kind"));
-                for (JsonSubTypes.Type type : CoreJson.EditKinds.class.getAnnotation(JsonSubTypes.class).value()) {
+        /** One schema for each kind, with its kind as a constant. */
+        private static Schema<?> oneOf(Class<?> raw, ModelConverterContext context) {
+            String all = raw.getSimpleName();
+            if (!context.getDefinedModels().containsKey(all)) {
+                ComposedSchema union = new ComposedSchema();
+                union.setDiscriminator(new Discriminator().propertyName("kind"));
+                context.defineModel(all, union);
+                for (JsonSubTypes.Type type : KINDS.get(raw).getAnnotation(JsonSubTypes.class).value()) {
                     context.resolve(new AnnotatedType(type.value()).resolveAsRef(true));
                     String name = type.value().getSimpleName();
                     Schema<?> model = context.getDefinedModels().get(name);
@@ -101,12 +109,12 @@ class ApiDescription {
                     kind.setEnum(List.of(type.name()));
                     model.addProperty("kind", kind);
                     model.addRequiredItem("kind");
-                    edit.addOneOfItem(new Schema<>().$ref("#/components/schemas/" + name));
-                    edit.getDiscriminator().mapping(type.name(), "#/components/schemas/" + name);
+                    union.addOneOfItem(new Schema<>().$ref("#/components/schemas/" + name));
+                    union.getDiscriminator().mapping(type.name(), "#/components/schemas/" + name);
                 }
-                context.defineModel("Edit", edit);
+                context.defineModel(all, union);
             }
-            return new Schema<>().$ref("#/components/schemas/Edit");
+            return new Schema<>().$ref("#/components/schemas/" + all);
         }
     }
 }

@@ -16,12 +16,16 @@ import tools.jackson.databind.ser.std.StdSerializer;
 import wovenset.core.edit.Edit;
 import wovenset.core.measure.Length;
 import wovenset.core.measure.Resolution;
+import wovenset.core.piece.Arrangement;
+import wovenset.core.piece.Grid;
 import wovenset.core.piece.PhotoId;
 import wovenset.core.piece.Rgb;
+import wovenset.core.piece.Slicing;
+import wovenset.core.piece.SlicingTree;
 
 /**
  * How the core's values are written as JSON: lengths as whole micrometres, photos and colours as text, resolutions as
- * pixels per inch, edits as objects with a {@code kind}.
+ * pixels per inch, slicing trees as their text, edits and arrangements as objects with a {@code kind}.
  */
 @Configuration
 public class CoreJson {
@@ -32,7 +36,10 @@ public class CoreJson {
         scalar(module, PhotoId.class, PhotoId::sha256, parser -> new PhotoId(parser.getString()));
         scalar(module, Rgb.class, Rgb::hex, parser -> new Rgb(parser.getString()));
         scalar(module, Resolution.class, Resolution::ppi, parser -> new Resolution(parser.getDoubleValue()));
+        scalar(module, SlicingTree.class, SlicingTree::toString, parser -> SlicingTree.parse(parser.getString()));
         module.setMixInAnnotation(Edit.class, EditKinds.class);
+        module.setMixInAnnotation(Arrangement.class, ArrangementKinds.class);
+        module.setMixInAnnotation(Grid.class, OneKind.class);
         return module;
     }
 
@@ -71,6 +78,8 @@ public class CoreJson {
         @JsonSubTypes.Type(value = Edit.RemovePhotos.class, name = "removePhotos"),
         @JsonSubTypes.Type(value = Edit.OrderPhotos.class, name = "orderPhotos"),
         @JsonSubTypes.Type(value = Edit.SetGrid.class, name = "setGrid"),
+        @JsonSubTypes.Type(value = Edit.Arrange.class, name = "arrange"),
+        @JsonSubTypes.Type(value = Edit.SetMarks.class, name = "setMarks"),
         @JsonSubTypes.Type(value = Edit.SizeFromCells.class, name = "sizeFromCells"),
         @JsonSubTypes.Type(value = Edit.FlowPhotos.class, name = "flowPhotos"),
         @JsonSubTypes.Type(value = Edit.PlacePhoto.class, name = "placePhoto"),
@@ -84,4 +93,15 @@ public class CoreJson {
         @JsonSubTypes.Type(value = Edit.MovePage.class, name = "movePage"),
     })
     interface EditKinds {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Grid.class, name = "grid"),
+        @JsonSubTypes.Type(value = Slicing.class, name = "slicing"),
+    })
+    interface ArrangementKinds {}
+
+    /** Where only a grid can stand, it need not say so. */
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NONE)
+    interface OneKind {}
 }

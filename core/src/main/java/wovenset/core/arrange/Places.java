@@ -1,0 +1,101 @@
+package wovenset.core.arrange;
+
+import java.util.List;
+import java.util.Optional;
+import wovenset.core.geometry.BoxMm;
+import wovenset.core.measure.Length;
+import wovenset.core.piece.Arrangement;
+import wovenset.core.piece.Dress;
+import wovenset.core.piece.Format;
+import wovenset.core.piece.Grid;
+import wovenset.core.piece.Margins;
+import wovenset.core.piece.Page;
+import wovenset.core.piece.Slicing;
+
+/** Where the frames of a page lie, whatever arranges them. Cost: linear in the frames. */
+public final class Places {
+    private Places() {}
+
+    /** @param proportions of the photos that the page shows */
+    public static PlacesOutcome of(Format format, Dress dress, Page page, PhotoProportions proportions) {
+        Arrangement arrangement = page.arrangement();
+        if (arrangement instanceof Grid grid) {
+            return of(format, dress, grid);
+        }
+        return of(format, dress, (Slicing) arrangement, page.frames().stream().map(proportions::shown).toList());
+    }
+
+    private static PlacesOutcome of(Format format, Dress dress, Grid grid) {
+        GridOutcome outcome = GridSums.cells(format, grid);
+        if (outcome instanceof GridOutcome.DoesNotFit problem) {
+            return new PlacesOutcome.DoesNotFit(problem.field(), problem.reason());
+        }
+        GridOutcome.Fits fits = (GridOutcome.Fits) outcome;
+        FrameTrim trim = FrameTrim.of(dress);
+        if (fits.cellHeight().mm() - trim.down() < SlicingSums.SMALLEST_MM) {
+            return new PlacesOutcome.DoesNotFit(trim.captionMm() > trim.across() ? "captions" : "borderWidth", "Cells are "
+                    + format.say(fits.cellHeight()) + " high; captions and border leave no room for the photo.");
+        }
+        if (fits.cellWidth().mm() - trim.across() < SlicingSums.SMALLEST_MM) {
+            return new PlacesOutcome.DoesNotFit("borderWidth", "Cells are " + format.say(fits.cellWidth())
+                    + " wide; this border leaves no room for the photo.");
+        }
+        return new PlacesOutcome.Fits(fits.cells().stream()
+                .map(cell -> BoxMm.of(cell.x(), cell.y(), cell.width(), cell.height())).toList());
+    }
+
+    private static PlacesOutcome of(Format format, Dress dress, Slicing slicing, List<Double> proportions) {
+        Margins margins = slicing.margins();
+        PlacesOutcome.DoesNotFit problem = marginProblem(format, margins);
+        if (problem != null) {
+            return problem;
+        }
+        if (slicing.gap().isNegative()) {
+            return new PlacesOutcome.DoesNotFit("gap", "A gap cannot be less than nothing.");
+        }
+        FrameTrim trim = FrameTrim.of(dress);
+        BoxMm room = room(format, margins);
+        Optional<List<BoxMm>> places = SlicingSums.places(slicing.tree(), proportions, room, slicing.gap().mm(), trim, slicing.whole());
+        if (places.isPresent()) {
+            return new PlacesOutcome.Fits(places.get());
+        }
+        double most = mostGap(slicing, proportions, room, trim);
+        if (most >= 0) {
+            return new PlacesOutcome.DoesNotFit("gap", "Gaps of " + format.say(slicing.gap()) + " leave no room for " + proportions.size()
+                    + " photos; at most " + format.say(Length.ofMicrometres((long) (most * 1000))) + " fits.");
+        }
+        return new PlacesOutcome.DoesNotFit(trim.captionMm() > trim.across() ? "captions" : "borderWidth",
+                "Captions and border leave no room for " + proportions.size() + " photos on this page; make them smaller, or put fewer photos on it.");
+    }
+
+    /** The page less its margins, millimetres. */
+    public static BoxMm room(Format format, Margins margins) {
+        return BoxMm.of(margins.left(), margins.top(), format.width().minus(margins.left()).minus(margins.right()),
+                format.height().minus(margins.top()).minus(margins.bottom()));
+    }
+
+    /** Why no page of this format has these margins; null if one has. */
+    public static PlacesOutcome.@org.jspecify.annotations.Nullable DoesNotFit marginProblem(Format format, Margins margins) {
+        Grid one = new Grid(1, 1, margins, Length.ZERO, Length.ZERO, null);
+        return GridSums.cells(format, one) instanceof GridOutcome.DoesNotFit problem
+                ? new PlacesOutcome.DoesNotFit(problem.field(), problem.reason()) : null;
+    }
+
+    /** The widest gap with which the tree can be solved, by halving; less than nothing if there is none. */
+    private static double mostGap(Slicing slicing, List<Double> proportions, BoxMm room, FrameTrim trim) {
+        double most = -1;
+        double fits = 0;
+        double wide = slicing.gap().mm();
+        for (int step = 0; step < 40; step++) {
+            if (SlicingSums.places(slicing.tree(), proportions, room, fits, trim, slicing.whole()).isPresent()) {
+                most = fits;
+            } else if (step == 0) {
+                return -1;
+            } else {
+                wide = fits;
+            }
+            fits = (most + wide) / 2;
+        }
+        return most;
+    }
+}

@@ -1,0 +1,26 @@
+package wovenset.core.piece;
+
+/**
+ * What a person wants of a photo when its page is arranged anew.
+ *
+ * @param larger about twice the area of the others
+ * @param keepWhole cropped as little as can be
+ * @param together photos with the same number above 0 want to be neighbours
+ */
+public record Marks(boolean larger, boolean keepWhole, Turn turn, int together) {
+    public static final Marks NONE = new Marks(false, false, Turn.ANY, 0);
+    public static final int MOST_GROUPS = 9;
+
+    public Marks {
+        if (together < 0 || together > MOST_GROUPS) {
+            throw new IllegalArgumentException("Groups are numbered 1 to " + MOST_GROUPS + ", and 0 for none");
+        }
+    }
+
+    /** When it comes in reading order. */
+    public enum Turn {
+        ANY,
+        FIRST,
+        LAST
+    }
+}

@@ -1,0 +1,18 @@
+package wovenset.core.piece;
+
+import wovenset.core.measure.Length;
+
+/**
+ * Places cut from the page inside its margins by straight cuts.
+ *
+ * @param gap between neighbours
+ * @param whole whether every picture keeps its proportion and the block is as large as fits, or the block fills the margins
+ *     and pictures are cropped a little
+ * @param tree with a place for each frame, in their order
+ */
+public record Slicing(Margins margins, Length gap, boolean whole, SlicingTree tree) implements Arrangement {
+    @Override
+    public int places() {
+        return tree.leaves();
+    }
+}
