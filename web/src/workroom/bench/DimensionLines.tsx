@@ -1,9 +1,10 @@
 import { useState } from 'react'
-import type { Edit, Grid, PageScene } from '../../api/client'
+import type { Edit, Grid, Page, PageScene } from '../../api/client'
 import { LengthField } from '../../measure/LengthField'
 import { inUnit, say } from '../../measure/units'
+import { gridFor, withMargins } from '../arrangement'
 import { useRoom } from '../context'
-import { across, down, type Measured, type Stretch } from './dimensions'
+import { across, down, marginsAcross, marginsDown, type Measured, type Stretch } from './dimensions'
 import type { BenchScale } from './useBenchScale'
 
 const NAMES: Record<Measured, string> = {
@@ -31,9 +32,14 @@ export function DimensionLines({ scale, scene }: { scale: BenchScale; scene: Pag
   const s = scale.pixelsPerMm
   const bleed = scene.bleedMm * s
   const { format } = piece
+  const { arrangement } = page
+  const stretches =
+    arrangement.kind === 'grid'
+      ? { across: across(scene, arrangement), down: down(scene, arrangement) }
+      : { across: marginsAcross(scene, arrangement.margins), down: marginsDown(scene, arrangement.margins) }
 
   const commit = async (measured: Measured, length: number) => {
-    const problem = await handle.edit(editOf(measured, length, page.id, page.grid, format, scene), { quiet: true })
+    const problem = await handle.edit(editOf(measured, length, page, format, scene), { quiet: true })
     setWrong(problem?.message)
     if (!problem) setEditing(null)
   }
@@ -42,17 +48,17 @@ export function DimensionLines({ scale, scene }: { scale: BenchScale; scene: Pag
     <div className="pointer-events-none absolute inset-0">
       <svg aria-hidden className="absolute inset-0 size-full text-soft" stroke="currentColor" strokeWidth="1">
         <Line stretches={[{ from: 0, to: scene.widthMm }]} way="across" offset={bleed + OUTER} scale={scale} />
-        <Line stretches={across(scene, page.grid)} way="across" offset={bleed + INNER} scale={scale} />
+        <Line stretches={stretches.across} way="across" offset={bleed + INNER} scale={scale} />
         <Line stretches={[{ from: 0, to: scene.heightMm }]} way="down" offset={bleed + OUTER} scale={scale} />
-        <Line stretches={down(scene, page.grid)} way="down" offset={bleed + INNER} scale={scale} />
+        <Line stretches={stretches.down} way="down" offset={bleed + INNER} scale={scale} />
       </svg>
       <Label {...common} way="across" tier={OUTER} stretch={{ from: 0, to: scene.widthMm, measured: 'pageWidth' }} />
       <Label {...common} way="down" tier={OUTER} stretch={{ from: 0, to: scene.heightMm, measured: 'pageHeight' }} />
-      {across(scene, page.grid).map(
+      {stretches.across.map(
         (stretch) =>
           stretch.measured && <Label key={stretch.measured} {...common} way="across" tier={INNER} stretch={stretch} />,
       )}
-      {down(scene, page.grid).map(
+      {stretches.down.map(
         (stretch) =>
           stretch.measured && <Label key={stretch.measured} {...common} way="down" tier={INNER} stretch={stretch} />,
       )}
@@ -153,12 +159,12 @@ function Label({ scale, bleed, way, tier, stretch, editing, wrong, setEditing, s
 function editOf(
   measured: Measured,
   length: number,
-  pageId: string,
-  grid: Grid,
+  page: Page,
   format: Parameters<typeof sized>[0],
   scene: PageScene,
 ): Edit {
-  const setGrid = (change: Partial<Grid>): Edit => ({ kind: 'setGrid', pageId, grid: { ...grid, ...change } })
+  const grid = gridFor(page, format.width, format.height)
+  const setGrid = (change: Partial<Grid>): Edit => ({ kind: 'setGrid', pageId: page.id, grid: { ...grid, ...change } })
   const cell = scene.frames[0]?.cell ?? { width: 10, height: 10 }
   const present = grid.cell ?? { width: Math.floor(cell.width * 1000), height: Math.floor(cell.height * 1000) }
   switch (measured) {
@@ -174,7 +180,7 @@ function editOf(
     case 'rowGap':
       return setGrid({ [measured]: length })
     default:
-      return setGrid({ margins: { ...grid.margins, [measured]: length } })
+      return withMargins(page, { [measured]: length })
   }
 }
 

@@ -4,6 +4,7 @@ import { useDragging } from '../../drag/DragProvider'
 import { useDropTarget } from '../../drag/useDropTarget'
 import { saySize } from '../../measure/units'
 import { useNotice } from '../../ui/Notices'
+import { neighbour } from '../arrangement'
 import { useRoom } from '../context'
 import { pushed, turnedBy, zoomed } from '../cropMath'
 import { useCrop } from '../useCrop'
@@ -27,7 +28,7 @@ interface Props {
 
 /** One frame on the bench: its sprite, and over it a button that can be selected, dragged, dropped on and worked by key. */
 export function FramePlace({ scene, index, scale, sprite }: Props) {
-  const { piece, page, selection, select, handle, photos } = useRoom()
+  const { piece, page, scene: pageScene, selection, select, handle, photos } = useRoom()
   const { start } = useDragging()
   const notice = useNotice()
   const { over, properties } = useDropTarget(`frame:${scene.frameId}`, (cargo) => {
@@ -58,7 +59,7 @@ export function FramePlace({ scene, index, scale, sprite }: Props) {
     } else if (event.key === 'Enter' && photo && selected) {
       select({ kind: 'crop', on: true })
     } else if (arrow && (event.ctrlKey || event.metaKey)) {
-      const other = neighbour(page.grid.rows, page.grid.columns, index, arrow)
+      const other = neighbour(pageScene?.frames ?? [], index, arrow)
       const frame = other === undefined ? undefined : page.frames[other]
       if (!frame) return
       void handle.edit({
@@ -163,10 +164,4 @@ function SpritePicture({ scene, scale, sprite }: Omit<Props, 'index'>) {
       )}
     </>
   )
-}
-
-function neighbour(rows: number, columns: number, index: number, [dx, dy]: [number, number]): number | undefined {
-  const column = (index % columns) + dx
-  const row = Math.floor(index / columns) + dy
-  return column < 0 || column >= columns || row < 0 || row >= rows ? undefined : row * columns + column
 }

@@ -3,7 +3,7 @@ import type { Grid, PageScene } from '../../api/client'
 import { across, down, type Stretch } from './dimensions'
 
 const margins = { top: 10_000, right: 10_000, bottom: 10_000, left: 10_000 }
-const grid: Grid = { rows: 2, columns: 3, columnGap: 5000, rowGap: 4000, margins }
+const grid: Grid = { kind: 'grid', rows: 2, columns: 3, columnGap: 5000, rowGap: 4000, margins }
 
 function scene(rows: number, columns: number): PageScene {
   const width = (300 - 20 - 5 * (columns - 1)) / columns

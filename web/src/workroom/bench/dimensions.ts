@@ -1,4 +1,4 @@
-import type { Grid, PageScene } from '../../api/client'
+import type { Grid, Margins, PageScene } from '../../api/client'
 
 /** What a dimension line measures, and so what typing over its number changes. */
 export type Measured =
@@ -15,6 +15,23 @@ export interface Stretch {
 export function across(scene: PageScene, grid: Grid): Stretch[] {
   const cells = scene.frames.slice(0, grid.columns).map(({ cell }) => ({ from: cell.x, to: cell.x + cell.width }))
   return chain(cells, scene.widthMm, { before: 'left', cell: 'cellWidth', gap: 'columnGap', after: 'right' })
+}
+
+/** Only the margins, where what lies between them is no row of equal cells. */
+export function marginsAcross(scene: PageScene, margins: Margins): Stretch[] {
+  return between(scene.widthMm, margins.left / 1000, margins.right / 1000, 'left', 'right')
+}
+
+export function marginsDown(scene: PageScene, margins: Margins): Stretch[] {
+  return between(scene.heightMm, margins.top / 1000, margins.bottom / 1000, 'top', 'bottom')
+}
+
+function between(end: number, before: number, after: number, first: Measured, last: Measured): Stretch[] {
+  return [
+    { from: 0, to: before, measured: first },
+    { from: before, to: end - after },
+    { from: end - after, to: end, measured: last },
+  ]
 }
 
 /** The same down the page. */

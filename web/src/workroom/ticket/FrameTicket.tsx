@@ -4,10 +4,12 @@ import { saySize } from '../../measure/units'
 import { Button, IconButton } from '../../ui/Button'
 import { NumberField } from '../../ui/NumberField'
 import { WeaveGauge } from '../../ui/WeaveGauge'
+import { gridOf } from '../arrangement'
 import { useRoom } from '../context'
 import { MOST_ZOOM, turnedBy } from '../cropMath'
 import { useCrop } from '../useCrop'
 import { CaptionField } from './CaptionField'
+import { MarksPart } from './MarksPart'
 
 /** A frame's ticket: its photo and sharpness, its place, its crop, its words. Every number is a field. */
 export function FrameTicket({ frame, scene }: { frame: Frame; scene: FrameScene }) {
@@ -16,7 +18,10 @@ export function FrameTicket({ frame, scene }: { frame: Frame; scene: FrameScene 
   const photo = photos.find(({ id }) => id === frame.photo)
   const at = { pageId: page.id, frameId: frame.id }
   const index = page.frames.indexOf(frame)
-  const place = `row ${Math.floor(index / page.grid.columns) + 1}, column ${(index % page.grid.columns) + 1}`
+  const grid = gridOf(page)
+  const place = grid
+    ? `row ${Math.floor(index / grid.columns) + 1}, column ${(index % grid.columns) + 1}`
+    : `of ${page.frames.length}`
   const changeCrop = useCrop(frame.id)
   const setCrop = (part: Partial<Crop>) => changeCrop((crop) => ({ ...crop, ...part }))
   const { crop } = frame
@@ -126,6 +131,7 @@ export function FrameTicket({ frame, scene }: { frame: Frame; scene: FrameScene 
           </div>
         </section>
       )}
+      {scene.photo && <MarksPart frame={frame} />}
       <CaptionField key={frame.caption} frame={frame} scene={scene} />
       {scene.photo && (
         <Button className="mt-3" onClick={() => void handle.edit({ kind: 'emptyFrame', ...at })}>

@@ -1,3 +1,4 @@
+import type { Arrangement, Box, Format } from '../../api/client'
 import { say, saySize } from '../../measure/units'
 import { useRoom } from '../context'
 import { FrameTicket } from './FrameTicket'
@@ -12,6 +13,21 @@ export function Ticket() {
   )
 }
 
+function arranged(arrangement: Arrangement, cell: Box | undefined, format: Format): [string, string][] {
+  if (arrangement.kind === 'slicing') {
+    return [
+      ['Cut to the photos', arrangement.whole ? 'photos whole' : 'margins filled'],
+      ['Gaps', say(arrangement.gap, format)],
+    ]
+  }
+  const { columns, rows, columnGap, rowGap } = arrangement
+  return [
+    ['Grid', `${columns} across, ${rows} down`],
+    ['Each cell', cell ? saySize(cell.width * 1000, cell.height * 1000, format) : '…'],
+    ['Gaps', columnGap === rowGap ? say(rowGap, format) : `${say(columnGap, format)}, ${say(rowGap, format)}`],
+  ]
+}
+
 function PageTicket() {
   const { piece, page, scene } = useRoom()
   const { format } = piece
@@ -20,14 +36,7 @@ function PageTicket() {
   const rows: [string, string][] = [
     ['Finished size', saySize(format.width, format.height, format)],
     ['Bleed', format.bleed ? say(format.bleed, format) : 'none'],
-    ['Grid', `${page.grid.columns} across, ${page.grid.rows} down`],
-    ['Each cell', cell ? saySize(cell.width * 1000, cell.height * 1000, format) : '…'],
-    [
-      'Gaps',
-      page.grid.columnGap === page.grid.rowGap
-        ? say(page.grid.rowGap, format)
-        : `${say(page.grid.columnGap, format)}, ${say(page.grid.rowGap, format)}`,
-    ],
+    ...arranged(page.arrangement, cell, format),
     ['Photos', `${filled} of ${page.frames.length} frames`],
   ]
   return (

@@ -59,6 +59,13 @@ public final class Proposals {
         return new Proposals(wishes, room, gap, trim, seed).best(most);
     }
 
+    /** The photos in their order in rows, or in columns ({@link Lines}); nothing if there is no room. */
+    public static Optional<Proposal> lines(List<Wish> wishes, BoxMm room, double gap, FrameTrim trim, boolean rows) {
+        List<Double> proportions = wishes.stream().map(Wish::proportion).toList();
+        return Lines.tree(proportions, room, gap, trim, rows).flatMap(tree -> new Proposals(wishes, room, gap, trim, 0)
+                .scored(tree, IntStream.range(0, wishes.size()).boxed().toList(), true, 0)).map(Scored::proposal);
+    }
+
     private record Scored(Proposal proposal, double cost) {}
 
     private List<Proposal> best(int most) {

@@ -7,7 +7,7 @@ package wovenset.core.arrange;
  *   <li>what is lost: the mean share of each picture that is cropped (1 − min(r, 1/r), r the place's proportion by the photo's),
  *       four times for photos to be kept whole; or, when all are whole, the share of the room that stays empty;
  *   <li>uneven sizes: the root mean square of ln(area / wished area);
- *   <li>places far smaller than wished;
+ *   <li>places far smaller than wished, or hardly smaller if the photo was to be larger;
  *   <li>photos far from their place in the given order, and from those they should be beside.
  * </ul>
  *
@@ -19,8 +19,8 @@ final class SlicingCost {
     private static final double TINY = 1.2;
     private static final double ORDER = 0.25;
     private static final double KEPT_WHOLE = 4;
-    /** How much more the size of a photo counts whose size was asked for. */
-    private static final double ASKED_FOR = 6;
+    /** Below this share of it, a photo that was to be larger is too small. */
+    private static final double LARGER_BELOW = Math.log(0.85);
     /** Below this share of the wished area, a place is tiny. */
     private static final double TINY_BELOW = Math.log(0.4);
 
@@ -141,8 +141,8 @@ final class SlicingCost {
         double tiny = 0;
         for (int i = 0; i < area.length; i++) {
             double off = Math.log(area[i] * allWeights / (all * weights[i]));
-            squares += (wishes[i].larger() ? ASKED_FOR : 1) * off * off;
-            tiny += Math.max(0, TINY_BELOW - off);
+            squares += off * off;
+            tiny += Math.max(0, (wishes[i].larger() ? LARGER_BELOW : TINY_BELOW) - off);
         }
         return UNEVEN * Math.sqrt(squares / area.length) + TINY * tiny;
     }

@@ -36,6 +36,7 @@ import wovenset.server.web.RequiredFields;
 @RequestMapping("/api/pieces/{piece}/pages/{page}/proposals")
 class ProposalController {
     private static final int MOST = 12;
+    private static final int FEWEST_FOR_LINES = 3;
 
     private final PieceService pieces;
     private final SceneService scenes;
@@ -55,14 +56,22 @@ class ProposalController {
     record ProposalRequest(@Nullable Length gap, long seed, int most) {}
 
     /**
+     * @param kind how it was found
      * @param order the page's frames in the order of the arrangement's places
      * @param look names the picture of the page as it would be: {@code /pages/{page}/image/{look}}
      * @param lost mean share of a photo that is cropped
      * @param covered share of the page, less margins and gaps, that the frames take
      */
-    record ProposalView(Arrangement arrangement, List<UUID> order, String look, double lost, double covered) {}
+    record ProposalView(Kind kind, Arrangement arrangement, List<UUID> order, String look, double lost, double covered) {}
 
-    /** Best first. */
+    /** Found by a search over all cuts, or the photos in their order in rows or columns. */
+    enum Kind {
+        CUTS,
+        ROWS,
+        COLUMNS
+    }
+
+    /** The searched ones best first, and after them, for three photos and more, rows and columns. */
     @PostMapping
     List<ProposalView> propose(@PathVariable("piece") UUID pieceId, @PathVariable("page") UUID pageId, @RequestBody ProposalRequest request) {
         RequiredFields.check(request);
@@ -88,14 +97,35 @@ class ProposalController {
         if (proposals.isEmpty()) {
             throw new EditRefusedException("gap", noRoom(piece, frames.size(), gap, room, trim, wishes));
         }
-        List<ProposalView> views = new ArrayList<>();
-        for (Proposal proposal : proposals) {
-            Slicing slicing = new Slicing(margins, gap, proposal.whole(), proposal.tree());
+        Views views = new Views(piece, page, frames, gap);
+        List<ProposalView> all = new ArrayList<>(proposals.stream().map(proposal -> views.view(Kind.CUTS, proposal)).toList());
+        if (frames.size() >= FEWEST_FOR_LINES) {
+            Proposals.lines(wishes, room, gap.mm(), trim, true).ifPresent(rows -> all.add(views.view(Kind.ROWS, rows)));
+            Proposals.lines(wishes, room, gap.mm(), trim, false).ifPresent(columns -> all.add(views.view(Kind.COLUMNS, columns)));
+        }
+        return all;
+    }
+
+    /** Shows proposals for these frames of a page. */
+    private final class Views {
+        private final Piece piece;
+        private final Page page;
+        private final List<Frame> frames;
+        private final Length gap;
+
+        Views(Piece piece, Page page, List<Frame> frames, Length gap) {
+            this.piece = piece;
+            this.page = page;
+            this.frames = frames;
+            this.gap = gap;
+        }
+
+        ProposalView view(Kind kind, Proposal proposal) {
+            Slicing slicing = new Slicing(page.arrangement().margins(), gap, proposal.whole(), proposal.tree());
             List<Frame> ordered = proposal.order().stream().map(frames::get).toList();
             String look = scenes.view(piece, new Page(page.id(), slicing, ordered)).hash();
-            views.add(new ProposalView(slicing, ordered.stream().map(Frame::id).toList(), look, proposal.lost(), proposal.covered()));
+            return new ProposalView(kind, slicing, ordered.stream().map(Frame::id).toList(), look, proposal.lost(), proposal.covered());
         }
-        return views;
     }
 
     private Wish wish(Frame frame) {

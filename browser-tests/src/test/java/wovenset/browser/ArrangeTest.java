@@ -1,0 +1,139 @@
+package wovenset.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import java.util.List;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import wovenset.server.testing.TestServer;
+
+@ExtendWith(TestServer.class)
+class ArrangeTest {
+    @RegisterExtension
+    final Browser browser = new Browser();
+
+    /** Four photos, wide and upright, in a grid of 2 × 2. */
+    private Room fourPhotos(String name) {
+        Room room = Room.start(browser.window(), name, "kite-01.jpg", "kite-02.jpg", "kite-04.jpg", "kite-03.jpg");
+        room.buttonLike("^Flow 4 waiting").click();
+        room.saved();
+        return room;
+    }
+
+    private static Locator proposals(Room room) {
+        return room.page.getByLabel("Proposed arrangements").getByRole(AriaRole.BUTTON);
+    }
+
+    private static List<String> photos(Room room) {
+        return IntStream.rangeClosed(1, room.frames().count()).mapToObj(room::shown).toList();
+    }
+
+    @Test
+    void aProposalIsOneClickAndKeepsCropsAndWords() {
+        Room room = fourPhotos("Propose");
+        room.frame(2).click();
+        room.set("Caption", "Kept through it all");
+        List<String> before = photos(room);
+        room.button("Propose for 4 photos").click();
+        assertThat(proposals(room)).hasCount(10);
+        Locator whole = room.page.getByLabel("Proposed arrangements").getByRole(AriaRole.BUTTON,
+                new Locator.GetByRoleOptions().setName(java.util.regex.Pattern.compile("Nothing cropped"))).first();
+        whole.click();
+        assertThat(whole).hasAttribute("aria-pressed", "true");
+        room.painted();
+        assertThat(photos(room)).containsExactlyInAnyOrderElementsOf(before);
+        int kept = photos(room).indexOf(before.get(1)) + 1;
+        room.frame(kept).click();
+        assertThat(room.field("Caption")).hasValue("Kept through it all");
+        // No place is cropped: each has its photo's proportion on the screen, to a pixel.
+        for (var frame : TestServer.api().piece(room.id()).path("scenes").get(0).path("frames")) {
+            double shown = frame.path("window").path("width").asDouble() / frame.path("window").path("height").asDouble();
+            assertThat(shown).isCloseTo(frame.path("photo").path("widthPx").asDouble() / frame.path("photo").path("heightPx").asDouble(), within(1e-6));
+        }
+        room.page.keyboard().press("Control+z");
+        assertThat(room.button("Redo: Arrange the page")).isEnabled();
+        assertThat(photos(room)).isEqualTo(before);
+    }
+
+    @Test
+    void anArrangedPageFollowsItsGapMarginAndSizeByKeyboard() {
+        Room room = fourPhotos("Follow");
+        Locator propose = room.button("Propose for 4 photos");
+        propose.focus();
+        room.page.keyboard().press("Enter");
+        assertThat(proposals(room)).hasCount(10);
+        proposals(room).first().focus();
+        room.page.keyboard().press("Tab");
+        room.page.keyboard().press("Enter");
+        assertThat(proposals(room).nth(1)).hasAttribute("aria-pressed", "true");
+        room.page.getByRole(AriaRole.RADIO, new com.microsoft.playwright.Page.GetByRoleOptions().setName("Margins filled")).press("Enter");
+        room.saved();
+        room.set("Gap", "12mm");
+        room.button("Left margin: 10\u2009mm").click();
+        room.field("Left margin").fill("30");
+        room.field("Left margin").press("Enter");
+        assertThat(room.button("Left margin: 30\u2009mm")).isVisible();
+        room.set("Width", "200mm");
+        room.set("Height", "200mm");
+        room.painted();
+        BoundingBox page = room.page.getByTestId("page").boundingBox();
+        double mm = page.width / 200;
+        List<BoundingBox> boxes = room.frames().all().stream().map(Locator::boundingBox).toList();
+        assertThat(boxes.stream().mapToDouble(box -> (box.x - page.x) / mm).min().orElseThrow()).isCloseTo(30, within(0.6));
+        assertThat(boxes.stream().mapToDouble(box -> (box.x + box.width - page.x) / mm).max().orElseThrow()).isCloseTo(190, within(0.6));
+        // Control and an arrow swap with the neighbour in that direction, whatever the cuts.
+        List<String> before = photos(room);
+        room.frame(1).focus();
+        boolean beside = boxes.get(1).x > boxes.get(0).x + boxes.get(0).width - 1;
+        room.page.keyboard().press(beside ? "Control+ArrowRight" : "Control+ArrowDown");
+        assertThat(room.button("Undo: Swap two frames")).isEnabled();
+        assertThat(photos(room)).isNotEqualTo(before).containsExactlyInAnyOrderElementsOf(before);
+        room.set("Gap", "19cm");
+        assertThat(room.page.getByText("leave no room for 4 photos; at most").first()).isVisible();
+        room.button("Back to a grid").click();
+        assertThat(room.button("Undo: Change the grid")).isEnabled();
+        assertThat(room.field("Columns")).hasValue("2");
+    }
+
+    @Test
+    void rowsAndColumnsKeepThePhotosInTheirOrder() {
+        Room room = fourPhotos("Lines");
+        List<String> before = photos(room);
+        room.button("Propose for 4 photos").click();
+        for (String kind : List.of("Rows", "Columns")) {
+            Locator lines = room.page.getByLabel("Proposed arrangements").getByRole(AriaRole.BUTTON,
+                    new Locator.GetByRoleOptions().setName(java.util.regex.Pattern.compile(kind)));
+            lines.press("Enter");
+            assertThat(lines).hasAttribute("aria-pressed", "true");
+            assertThat(photos(room)).isEqualTo(before);
+        }
+    }
+
+    @Test
+    void marksShapeTheProposals() {
+        Room room = fourPhotos("Marks");
+        String last = room.shown(1);
+        String large = room.shown(3);
+        room.frame(1).click();
+        room.field("Comes").selectOption("last");
+        room.saved();
+        room.frame(3).click();
+        room.field("Larger").click();
+        room.saved();
+        room.button("Propose for 4 photos").click();
+        proposals(room).first().click();
+        room.saved();
+        assertThat(proposals(room).first()).hasAttribute("aria-pressed", "true");
+        List<String> photos = photos(room);
+        assertThat(photos).last().isEqualTo(last);
+        List<Double> areas = room.frames().all().stream().map(Locator::boundingBox).map(box -> box.width * box.height).toList();
+        assertThat(areas.get(photos.indexOf(large))).isEqualTo(java.util.Collections.max(areas));
+    }
+}

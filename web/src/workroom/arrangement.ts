@@ -1,0 +1,47 @@
+import type { Arrangement, Edit, FrameScene, Grid, Margins, Page } from '../api/client'
+
+/** The edit that gives a page this arrangement and leaves its frames in their order. */
+export function arrangementEdit(page: Page, arrangement: Arrangement): Edit {
+  return arrangement.kind === 'grid'
+    ? { kind: 'setGrid', pageId: page.id, grid: arrangement }
+    : { kind: 'arrange', pageId: page.id, arrangement, order: page.frames.map(({ id }) => id) }
+}
+
+export const withMargins = (page: Page, margins: Partial<Margins>): Edit =>
+  arrangementEdit(page, { ...page.arrangement, margins: { ...page.arrangement.margins, ...margins } })
+
+export const gridOf = (page: Page): Grid | undefined =>
+  page.arrangement.kind === 'grid' ? page.arrangement : undefined
+
+/** About the same grid as before the page was cut: one that has a cell for each frame, wide on a wide page. */
+export function gridFor(page: Page, width: number, height: number): Grid {
+  const { arrangement, frames } = page
+  if (arrangement.kind === 'grid') return arrangement
+  const columns = Math.min(40, Math.max(1, Math.round(Math.sqrt((frames.length * width) / height))))
+  const { gap, margins } = arrangement
+  return { kind: 'grid', columns, rows: Math.ceil(frames.length / columns), columnGap: gap, rowGap: gap, margins }
+}
+
+/** The frame that lies next in a direction: wholly beyond this one, the nearest, first of all one that faces it. */
+export function neighbour(frames: FrameScene[], index: number, [dx, dy]: [number, number]): number | undefined {
+  const here = frames[index]?.cell
+  if (!here) return undefined
+  const far = frames.map(({ cell }, other) => {
+    const across = apart(here.x, here.width, cell.x, cell.width, dx)
+    const down = apart(here.y, here.height, cell.y, cell.height, dy)
+    const [ahead, aside] = dx ? [across, down] : [down, across]
+    return other === index || ahead.gap < -0.01 ? Infinity : ahead.gap + 2 * Math.max(0, aside.gap) + aside.off / 1000
+  })
+  const nearest = Math.min(...far)
+  return nearest === Infinity ? undefined : far.indexOf(nearest)
+}
+
+/** How far a stretch lies from another along one axis: on the asked side, or on either if none is asked. */
+function apart(from: number, size: number, to: number, toSize: number, way: number) {
+  const after = to - (from + size)
+  const before = from - (to + toSize)
+  return {
+    gap: way > 0 ? after : way < 0 ? before : Math.max(after, before),
+    off: Math.abs(from + size / 2 - to - toSize / 2),
+  }
+}

@@ -1,0 +1,52 @@
+import { ArrowLeftRight } from 'lucide-react'
+import type { Edit, Format } from '../../api/client'
+import { LengthField } from '../../measure/LengthField'
+import { useRoom } from '../context'
+import { Part } from './Part'
+
+/** The finished size and the bleed; what arranges the frames follows. */
+export function PagePart({
+  send,
+  about,
+}: {
+  send: (edit: Edit) => Promise<void>
+  about: (...fields: string[]) => string | undefined
+}) {
+  const { format } = useRoom().piece
+  const set = (change: Partial<Format>) => void send({ kind: 'setFormat', format: { ...format, ...change } })
+  return (
+    <Part title="Page">
+      <div className="grid grid-cols-[1fr_1fr_2rem] items-end gap-2">
+        <LengthField
+          label="Width"
+          value={format.width}
+          format={format}
+          wrong={about('width')}
+          onCommit={(width) => set({ width })}
+        />
+        <LengthField
+          label="Height"
+          value={format.height}
+          format={format}
+          wrong={about('height')}
+          onCommit={(height) => set({ height })}
+        />
+        <button
+          aria-label="Swap width and height"
+          title="Swap width and height"
+          className="flex size-8 items-center justify-center border border-line bg-paper hover:border-woad"
+          onClick={() => set({ width: format.height, height: format.width })}
+        >
+          <ArrowLeftRight size={16} />
+        </button>
+      </div>
+      <LengthField
+        label="Bleed"
+        value={format.bleed}
+        format={format}
+        wrong={about('bleed')}
+        onCommit={(bleed) => set({ bleed })}
+      />
+    </Part>
+  )
+}

@@ -1,0 +1,55 @@
+import type { Edit, Slicing } from '../../api/client'
+import { LengthField } from '../../measure/LengthField'
+import { Button } from '../../ui/Button'
+import { arrangementEdit, gridFor } from '../arrangement'
+import { useRoom } from '../context'
+import { MarginFields } from './MarginFields'
+import { Part } from './Part'
+
+/** Places cut from the page: what they keep to, and the way back to a grid. */
+export function SlicingPart({
+  slicing,
+  send,
+  about,
+}: {
+  slicing: Slicing
+  send: (edit: Edit) => Promise<void>
+  about: (...fields: string[]) => string | undefined
+}) {
+  const { piece, page } = useRoom()
+  const { format } = piece
+  const set = (change: Partial<Slicing>) => void send(arrangementEdit(page, { ...slicing, ...change }))
+  return (
+    <Part title="Cut to the photos">
+      <div role="radiogroup" aria-label="What the places keep to" className="grid grid-cols-2">
+        {[true, false].map((whole) => (
+          <button
+            key={String(whole)}
+            role="radio"
+            aria-checked={slicing.whole === whole}
+            onClick={() => set({ whole })}
+            className={`h-8 border ${slicing.whole === whole ? 'border-woad bg-wash font-semibold' : 'border-line bg-paper hover:border-woad'}`}
+          >
+            {whole ? 'Photos whole' : 'Margins filled'}
+          </button>
+        ))}
+      </div>
+      <LengthField
+        label="Gap"
+        value={slicing.gap}
+        format={format}
+        wrong={about('gap')}
+        onCommit={(gap) => set({ gap })}
+      />
+      <MarginFields margins={slicing.margins} wrong={about('margins')} onCommit={(margins) => set({ margins })} />
+      <Button
+        className="w-full"
+        onClick={() =>
+          void send({ kind: 'setGrid', pageId: page.id, grid: gridFor(page, format.width, format.height) })
+        }
+      >
+        Back to a grid
+      </Button>
+    </Part>
+  )
+}
