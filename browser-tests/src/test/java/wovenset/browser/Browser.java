@@ -17,7 +17,7 @@ import org.junit.jupiter.api.extension.ExtensionContext;
 public final class Browser implements BeforeEachCallback, AfterEachCallback {
     static final int WIDTH = 1280;
     static final int HEIGHT = 800;
-    private static final double PATIENCE_MS = 20_000;
+    private static final double PATIENCE_MS = 60_000;
 
     private static Running running;
 
@@ -77,6 +77,7 @@ public final class Browser implements BeforeEachCallback, AfterEachCallback {
         BrowserContext context = running.browser.newContext(options.setViewportSize(WIDTH, HEIGHT).setReducedMotion(
                 com.microsoft.playwright.options.ReducedMotion.REDUCE));
         context.setDefaultTimeout(PATIENCE_MS);
+        com.microsoft.playwright.assertions.PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         contexts.add(context);
         return context.newPage();
     }

@@ -38,7 +38,9 @@ public final class Screenshots {
         page.getByPlaceholder("Summer by the sea").fill("Grandmother's garden");
         take("new-piece");
         Room kites = open("The kite summer");
+        kites.painted();
         take("arrange");
+        takeProposals(kites);
         kites.step("Gather");
         take("gather");
         kites.step("Check");
@@ -55,6 +57,18 @@ public final class Screenshots {
         take("dress");
         lookbook.step("Make");
         take("make");
+    }
+
+    /** The first proposal chosen, and taken back. */
+    private void takeProposals(Room kites) {
+        kites.buttonLike("^Propose for").click();
+        kites.buttonLike("^Arrangement 1:").click();
+        kites.saved();
+        kites.painted();
+        kites.buttonLike("^Arrangement 1:").evaluate("button => button.closest('section').scrollIntoView({ block: 'start' })");
+        take("proposals");
+        page.keyboard().press("Control+z");
+        kites.saved();
     }
 
     private void takeDark() {

@@ -23,7 +23,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Talks to a running application as a browser or a script would. */
 public final class Api {
     private static final JsonMapper MAPPER = new JsonMapper();
-    private static final Duration PATIENCE = Duration.ofSeconds(60);
+    private static final Duration PATIENCE = Duration.ofSeconds(180);
 
     private final HttpClient client = HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1).build();
     private final String address;

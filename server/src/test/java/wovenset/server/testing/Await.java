@@ -6,12 +6,12 @@ import java.util.function.BooleanSupplier;
 
 /** Waits for what takes its time, looking often and giving up in the end. */
 public final class Await {
-    private static final Duration PATIENCE = Duration.ofSeconds(90);
+    private static final Duration PATIENCE = Duration.ofSeconds(240);
     private static final long LOOK_EVERY_MS = 25;
 
     private Await() {}
 
-    /** @throws IllegalStateException if it has not come to pass after a minute and a half */
+    /** @throws IllegalStateException if it has not come to pass after four minutes */
     public static void until(String what, BooleanSupplier condition) {
         Instant end = Instant.now().plus(PATIENCE);
         while (!condition.getAsBoolean()) {
