@@ -30,11 +30,11 @@ export function ArrangeDrawer() {
         </Button>
         <PhotoTray short />
       </Part>
-      <ProposalsPart key={page.id} />
+      <ProposalsPart key={`proposals of ${page.id}`} />
       {arrangement.kind === 'grid' ? (
-        <GridPart key={page.id} grid={arrangement} send={send} about={about} />
+        <GridPart key={`grid of ${page.id}`} grid={arrangement} send={send} about={about} />
       ) : (
-        <SlicingPart key={page.id} slicing={arrangement} send={send} about={about} />
+        <SlicingPart key={`cuts of ${page.id}`} slicing={arrangement} send={send} about={about} />
       )}
       {wrong && (
         <p role="alert" className="border-l-2 border-madder pl-2 text-[13px] leading-4">
