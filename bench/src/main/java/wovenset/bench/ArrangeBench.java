@@ -11,6 +11,7 @@ import wovenset.core.arrange.FrameTrim;
 import wovenset.core.arrange.Proposal;
 import wovenset.core.arrange.Proposals;
 import wovenset.core.arrange.SlicingSums;
+import wovenset.core.arrange.Space;
 import wovenset.core.arrange.Wish;
 import wovenset.core.geometry.BoxMm;
 
@@ -37,7 +38,7 @@ final class ArrangeBench implements Bench.Benchmark {
         for (int set = 0; set < SETS; set++) {
             List<Wish> photos = photos(2 + set % 39, random);
             BoxMm room = ROOMS[set % ROOMS.length];
-            List<Proposal> proposals = Proposals.of(photos, room, GAP, FrameTrim.NONE, 8, set);
+            List<Proposal> proposals = Proposals.of(photos, new Space(room, GAP, FrameTrim.NONE), 8, set);
             lost[set] = proposals.get(0).lost();
             gridLost[set] = gridLost(photos, room);
             if (photos.size() >= 5) {
@@ -54,16 +55,16 @@ final class ArrangeBench implements Bench.Benchmark {
         for (int count : new int[] {12, 60}) {
             List<Wish> photos = photos(count, random);
             int[] seed = {0};
-            double time = time(() -> Proposals.of(photos, ROOMS[2], GAP, FrameTrim.NONE, 8, seed[0]++));
+            double time = time(() -> Proposals.of(photos, new Space(ROOMS[2], GAP, FrameTrim.NONE), 8, seed[0]++));
             figures.add(Figure.atMost("eight proposals for " + count + " photos", time, "ms", time(() -> gridLost(photos, ROOMS[2])), count == 12 ? 60 : 400));
         }
         List<Wish> photos = photos(60, random);
-        Proposal page = Proposals.of(photos, ROOMS[2], 2, FrameTrim.NONE, 8, 1).get(0);
+        Proposal page = Proposals.of(photos, new Space(ROOMS[2], 2, FrameTrim.NONE), 8, 1).get(0);
         List<Double> proportions = page.order().stream().map(photo -> photos.get(photo).proportion()).toList();
         int[] step = {0};
         figures.add(Figure.atMost("a page of 60 places solved anew for another margin", time(() -> {
             double margin = 10 + 0.01 * step[0]++;
-            return SlicingSums.places(page.tree(), proportions, new BoxMm(margin, margin, 300 - 2 * margin, 200 - 2 * margin), 2, FrameTrim.NONE, false).orElseThrow();
+            return SlicingSums.places(page.tree(), proportions, new Space(new BoxMm(margin, margin, 300 - 2 * margin, 200 - 2 * margin), 2, FrameTrim.NONE), false).orElseThrow();
         }), "ms", time(() -> gridLost(photos, ROOMS[2])), 15));
         return figures;
     }

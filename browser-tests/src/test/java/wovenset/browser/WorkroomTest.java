@@ -21,6 +21,23 @@ class WorkroomTest {
     final Browser browser = new Browser();
 
     @Test
+    void eachStepOpensItsOwnDrawerAndNoPartOfAnother() {
+        Room room = Room.start(browser.window(), "Steps", "kite-04.jpg");
+        Locator parts = room.page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(3));
+        List<String> arrange = List.of("Photos", "Proposals", "Grid", "Page");
+        Map<String, List<String>> drawers = Map.of("Arrange", arrange, "Dress", List.of("Page", "Frames", "Captions"),
+                "Make", List.of("What to make", "Made"));
+        room.button("Add a page").click();
+        room.saved();
+        for (String step : List.of("Arrange", "Dress", "Arrange", "Make", "Dress", "Arrange")) {
+            room.step(step);
+            assertThat(parts).hasText(drawers.get(step).toArray(String[]::new));
+            room.button(step.equals("Dress") ? "Page 2" : "Page 1").click();
+            assertThat(parts).hasText(drawers.get(step).toArray(String[]::new));
+        }
+    }
+
+    @Test
     void dimensionLinesAreEditedAtThePage() {
         Room room = Room.start(browser.window(), "Dimensions");
         room.button("Page width: 300\u2009mm").click();

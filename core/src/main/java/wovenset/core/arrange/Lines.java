@@ -19,16 +19,12 @@ import wovenset.core.piece.SlicingTree.Way;
  */
 public final class Lines {
     private final List<Double> proportions;
-    private final BoxMm room;
-    private final double gap;
-    private final FrameTrim trim;
+    private final Space space;
     private final boolean rows;
 
-    private Lines(List<Double> proportions, BoxMm room, double gap, FrameTrim trim, boolean rows) {
+    private Lines(List<Double> proportions, Space space, boolean rows) {
         this.proportions = proportions;
-        this.room = room;
-        this.gap = gap;
-        this.trim = trim;
+        this.space = space;
         this.rows = rows;
     }
 
@@ -38,8 +34,8 @@ public final class Lines {
      * @param proportions width by height, at least one
      * @param rows whether rows are wanted, or columns
      */
-    public static Optional<SlicingTree> tree(List<Double> proportions, BoxMm room, double gap, FrameTrim trim, boolean rows) {
-        return new Lines(proportions, room, gap, trim, rows).best();
+    public static Optional<SlicingTree> tree(List<Double> proportions, Space space, boolean rows) {
+        return new Lines(proportions, space, rows).best();
     }
 
     private Optional<SlicingTree> best() {
@@ -47,7 +43,7 @@ public final class Lines {
         double mostCovered = 0;
         for (int lines = 1; lines <= proportions.size(); lines++) {
             SlicingTree tree = broken(lines);
-            Optional<List<BoxMm>> places = tree == null ? Optional.empty() : SlicingSums.places(tree, proportions, room, gap, trim, true);
+            Optional<List<BoxMm>> places = tree == null ? Optional.empty() : SlicingSums.places(tree, proportions, space, true);
             double covered = places.map(all -> all.stream().mapToDouble(place -> place.width() * place.height()).sum()).orElse(0.0);
             if (covered > mostCovered) {
                 mostCovered = covered;
@@ -60,7 +56,9 @@ public final class Lines {
     /** The least ragged way to break the photos into so many lines; null if a line would have no room. */
     private @org.jspecify.annotations.Nullable SlicingTree broken(int lines) {
         int n = proportions.size();
-        double across = rows ? room.height() : room.width();
+        double gap = space.gap();
+        double across = rows ? space.box().height() : space.box().width();
+        double along = rows ? space.box().width() : space.box().height();
         double wanted = (across - gap * (lines - 1)) / lines;
         if (wanted <= 0) {
             return null;
@@ -79,7 +77,7 @@ public final class Lines {
                     LinearSize one = along(proportions.get(start));
                     slope += one.slope();
                     offset += one.offset() + gap;
-                    double thick = ((rows ? room.width() : room.height()) - offset) / slope;
+                    double thick = (along - offset) / slope;
                     double ragged = least[line - 1][start] + Math.pow(thick / wanted - 1, 2);
                     if (thick > 0 && ragged < least[line][end]) {
                         least[line][end] = ragged;
@@ -93,6 +91,7 @@ public final class Lines {
 
     /** A picture's length along the line at a thickness of the line, for rows and for columns. */
     private LinearSize along(double proportion) {
+        FrameTrim trim = space.trim();
         return rows ? LinearSize.picture(proportion, trim)
                 : new LinearSize(1 / proportion, trim.down() - trim.across() / proportion);
     }

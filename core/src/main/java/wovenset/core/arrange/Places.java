@@ -2,6 +2,7 @@ package wovenset.core.arrange;
 
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.measure.Length;
 import wovenset.core.piece.Arrangement;
@@ -53,41 +54,39 @@ public final class Places {
         if (slicing.gap().isNegative()) {
             return new PlacesOutcome.DoesNotFit("gap", "A gap cannot be less than nothing.");
         }
-        FrameTrim trim = FrameTrim.of(dress);
-        BoxMm room = room(format, margins);
-        Optional<List<BoxMm>> places = SlicingSums.places(slicing.tree(), proportions, room, slicing.gap().mm(), trim, slicing.whole());
+        Space space = Space.of(format, dress, margins, slicing.gap());
+        Optional<List<BoxMm>> places = SlicingSums.places(slicing.tree(), proportions, space, slicing.whole());
         if (places.isPresent()) {
             return new PlacesOutcome.Fits(places.get());
         }
-        double most = mostGap(slicing, proportions, room, trim);
+        double most = mostGap(slicing, proportions, space);
         if (most >= 0) {
             return new PlacesOutcome.DoesNotFit("gap", "Gaps of " + format.say(slicing.gap()) + " leave no room for " + proportions.size()
                     + " photos; at most " + format.say(Length.ofMicrometres((long) (most * 1000))) + " fits.");
         }
-        return new PlacesOutcome.DoesNotFit(trim.captionMm() > trim.across() ? "captions" : "borderWidth",
-                "Captions and border leave no room for " + proportions.size() + " photos on this page; make them smaller, or put fewer photos on it.");
+        return noRoomAtAll(space.trim(), proportions.size());
     }
 
-    /** The page less its margins, millimetres. */
-    public static BoxMm room(Format format, Margins margins) {
-        return BoxMm.of(margins.left(), margins.top(), format.width().minus(margins.left()).minus(margins.right()),
-                format.height().minus(margins.top()).minus(margins.bottom()));
+    /** What is said where even without gaps nothing fits. */
+    static PlacesOutcome.DoesNotFit noRoomAtAll(FrameTrim trim, int photos) {
+        return new PlacesOutcome.DoesNotFit(trim.captionMm() > trim.across() ? "captions" : "borderWidth",
+                "Captions and border leave no room for " + photos + " photos on this page; make them smaller, or put fewer photos on it.");
     }
 
     /** Why no page of this format has these margins; null if one has. */
-    public static PlacesOutcome.@org.jspecify.annotations.Nullable DoesNotFit marginProblem(Format format, Margins margins) {
+    private static PlacesOutcome.@Nullable DoesNotFit marginProblem(Format format, Margins margins) {
         Grid one = new Grid(1, 1, margins, Length.ZERO, Length.ZERO, null);
         return GridSums.cells(format, one) instanceof GridOutcome.DoesNotFit problem
                 ? new PlacesOutcome.DoesNotFit(problem.field(), problem.reason()) : null;
     }
 
     /** The widest gap with which the tree can be solved, by halving; less than nothing if there is none. */
-    private static double mostGap(Slicing slicing, List<Double> proportions, BoxMm room, FrameTrim trim) {
+    private static double mostGap(Slicing slicing, List<Double> proportions, Space space) {
         double most = -1;
         double fits = 0;
-        double wide = slicing.gap().mm();
+        double wide = space.gap();
         for (int step = 0; step < 40; step++) {
-            if (SlicingSums.places(slicing.tree(), proportions, room, fits, trim, slicing.whole()).isPresent()) {
+            if (SlicingSums.places(slicing.tree(), proportions, space.withGap(fits), slicing.whole()).isPresent()) {
                 most = fits;
             } else if (step == 0) {
                 return -1;

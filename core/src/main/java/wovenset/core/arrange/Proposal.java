@@ -14,6 +14,9 @@ import wovenset.core.piece.SlicingTree;
  * @param covered share of the room, less its gaps, that the frames take
  */
 public record Proposal(SlicingTree tree, boolean whole, List<Integer> order, List<BoxMm> places, double lost, double covered) {
+    private static final int LATTICE = 12;
+    private static final BoxMm NOWHERE = new BoxMm(0, 0, 0, 0);
+
     public Proposal {
         order = List.copyOf(order);
         places = List.copyOf(places);
@@ -34,9 +37,6 @@ public record Proposal(SlicingTree tree, boolean whole, List<Integer> order, Lis
         }
         return sum / (LATTICE * LATTICE);
     }
-
-    private static final int LATTICE = 12;
-    private static final BoxMm NOWHERE = new BoxMm(0, 0, 0, 0);
 
     private BoxMm at(double x, double y) {
         for (BoxMm place : places) {

@@ -30,39 +30,38 @@ public final class Proposals {
     /** Few photos can be cut in few ways: up to so many, places of set proportions are offered, too. */
     private static final int FEW = 6;
 
+    /** What one edge more costs: fewer, longer edges look calmer. */
+    private static final double EDGES = 0.12;
+
     private final List<Wish> wishes;
+    private final Space space;
     private final BoxMm room;
-    private final double gap;
-    private final FrameTrim trim;
     private final long seed;
 
-    private Proposals(List<Wish> wishes, BoxMm room, double gap, FrameTrim trim, long seed) {
+    private Proposals(List<Wish> wishes, Space space, long seed) {
         this.wishes = wishes;
-        this.room = room;
-        this.gap = gap;
-        this.trim = trim;
+        this.space = space;
+        this.room = space.box();
         this.seed = seed;
     }
 
     /**
      * @param wishes one for each photo, in the order in which they should about appear, 1 to {@value #MOST_PHOTOS}
-     * @param room the page less its margins
-     * @param gap between neighbours, millimetres
      * @param most how many proposals are wanted
      * @param seed another seed may give others
      * @return best first; empty if gap and trim leave no room for so many photos
      */
-    public static List<Proposal> of(List<Wish> wishes, BoxMm room, double gap, FrameTrim trim, int most, long seed) {
+    public static List<Proposal> of(List<Wish> wishes, Space space, int most, long seed) {
         if (wishes.isEmpty() || wishes.size() > MOST_PHOTOS) {
             throw new IllegalArgumentException("Proposals are made for 1 to " + MOST_PHOTOS + " photos");
         }
-        return new Proposals(wishes, room, gap, trim, seed).best(most);
+        return new Proposals(wishes, space, seed).best(most);
     }
 
     /** The photos in their order in rows, or in columns ({@link Lines}); nothing if there is no room. */
-    public static Optional<Proposal> lines(List<Wish> wishes, BoxMm room, double gap, FrameTrim trim, boolean rows) {
+    public static Optional<Proposal> lines(List<Wish> wishes, Space space, boolean rows) {
         List<Double> proportions = wishes.stream().map(Wish::proportion).toList();
-        return Lines.tree(proportions, room, gap, trim, rows).flatMap(tree -> new Proposals(wishes, room, gap, trim, 0)
+        return Lines.tree(proportions, space, rows).flatMap(tree -> new Proposals(wishes, space, 0)
                 .scored(tree, IntStream.range(0, wishes.size()).boxed().toList(), true, 0)).map(Scored::proposal);
     }
 
@@ -97,22 +96,22 @@ public final class Proposals {
         if (number >= 6 && asked.length > 2) {
             weights[(number - 6) * asked.length / (SEARCHES - 6)] *= HERO;
         }
-        SlicingCost cost = new SlicingCost(asked, weights, room.width(), room.height(), gap, trim, whole);
+        SlicingCost cost = new SlicingCost(asked, weights, space, whole);
         SlicingDraft start = SlicingDraft.start(wishes.stream().mapToDouble(Wish::proportion).toArray(),
                 IntStream.range(0, asked.length).toArray(), room.width() / room.height(), random);
         SlicingDraft draft = SlicingSearch.best(start, cost, STEPS, random);
-        double judged = new SlicingCost(asked, plain, room.width(), room.height(), gap, trim, whole).of(draft);
+        double judged = new SlicingCost(asked, plain, space, whole).of(draft);
         return scored(draft.tree(), draft.order(), whole, judged);
     }
 
     private Optional<Scored> scored(SlicingTree tree, List<Integer> order, boolean whole, double cost) {
         List<Double> proportions = order.stream().map(photo -> wishes.get(photo).proportion()).toList();
-        return SlicingSums.places(tree, proportions, room, gap, trim, whole).map(places -> {
+        return SlicingSums.places(tree, proportions, space, whole).map(places -> {
             double lost = 0;
             double area = 0;
             for (int i = 0; i < places.size(); i++) {
                 BoxMm place = places.get(i);
-                double r = (place.width() - trim.across()) / (place.height() - trim.down()) / proportions.get(i);
+                double r = (place.width() - space.trim().across()) / (place.height() - space.trim().down()) / proportions.get(i);
                 lost += (1 - Math.min(r, 1 / r)) / places.size();
                 area += place.width() * place.height();
             }
@@ -121,9 +120,6 @@ public final class Proposals {
             return new Scored(proposal, cost + EDGES * edges(places) / (4.0 * places.size()));
         });
     }
-
-    /** What one edge more costs: fewer, longer edges look calmer. */
-    private static final double EDGES = 0.12;
 
     /** The number of different edges, across and down, to a tenth of a millimetre. */
     private static long edges(List<BoxMm> places) {
@@ -150,7 +146,7 @@ public final class Proposals {
         double right = parts.stream().mapToDouble(Extent::right).max().orElseThrow();
         double bottom = parts.stream().mapToDouble(Extent::bottom).max().orElseThrow();
         double length = cut.way() == Way.ACROSS ? bottom - y : right - x;
-        return new Extent(x, y, right, bottom, parts.stream().mapToDouble(Extent::area).sum() + length * gap * (parts.size() - 1));
+        return new Extent(x, y, right, bottom, parts.stream().mapToDouble(Extent::area).sum() + length * space.gap() * (parts.size() - 1));
     }
 
     private List<Scored> ofSetProportions() {

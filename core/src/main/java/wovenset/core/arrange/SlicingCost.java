@@ -41,17 +41,17 @@ final class SlicingCost {
     private double lost;
     private double importance;
 
-    SlicingCost(Wish[] wishes, double[] weights, double width, double height, double gap, FrameTrim trim, boolean whole) {
+    SlicingCost(Wish[] wishes, double[] weights, Space space, boolean whole) {
         this.wishes = wishes;
         this.weights = weights;
         this.proportions = new double[wishes.length];
         for (int i = 0; i < wishes.length; i++) {
             proportions[i] = wishes[i].proportion();
         }
-        this.width = width;
-        this.height = height;
-        this.gap = gap;
-        this.trim = trim;
+        this.width = space.box().width();
+        this.height = space.box().height();
+        this.gap = space.gap();
+        this.trim = space.trim();
         this.whole = whole;
         int nodes = Math.max(1, 2 * wishes.length - 1);
         slope = new double[nodes];

@@ -2,6 +2,7 @@ package wovenset.core.arrange;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.piece.SlicingTree;
 import wovenset.core.piece.SlicingTree.Cut;
@@ -26,10 +27,10 @@ public final class SlicingSums {
     private final List<BoxMm> cells = new ArrayList<>();
     private int next;
 
-    private SlicingSums(List<Double> proportions, double gap, FrameTrim trim) {
+    private SlicingSums(List<Double> proportions, Space space) {
         this.proportions = proportions;
-        this.gap = gap;
-        this.trim = trim;
+        this.gap = space.gap();
+        this.trim = space.trim();
     }
 
     /** A block that knows its size and its parts. */
@@ -38,22 +39,21 @@ public final class SlicingSums {
     /**
      * @param tree with a leaf for each proportion
      * @param proportions of the frames' photos, width by height, in the order of the leaves
-     * @param room the space that the block may take
-     * @param gap between neighbours, millimetres
      * @return the places in the order of the leaves, or nothing if gaps and trim leave no room for the pictures
      */
-    public static java.util.Optional<List<BoxMm>> places(
-            SlicingTree tree, List<Double> proportions, BoxMm room, double gap, FrameTrim trim, boolean whole) {
+    public static Optional<List<BoxMm>> places(SlicingTree tree, List<Double> proportions, Space space, boolean whole) {
         if (tree.leaves() != proportions.size()) {
             throw new IllegalArgumentException("A tree of " + tree.leaves() + " places for " + proportions.size() + " frames");
         }
-        SlicingSums sums = new SlicingSums(proportions, gap, trim);
+        SlicingSums sums = new SlicingSums(proportions, space);
+        BoxMm room = space.box();
+        FrameTrim trim = space.trim();
         Block block = sums.block(tree);
         if (whole) {
             double height = Math.min(room.height(), block.size.height(room.width()));
             double width = Math.min(room.width(), block.size.width(height));
             if (!(height > 0 && width > 0)) {
-                return java.util.Optional.empty();
+                return Optional.empty();
             }
             sums.whole(block, room.centreX() - width / 2, room.centreY() - height / 2, width, height);
         } else {
@@ -61,7 +61,7 @@ public final class SlicingSums {
         }
         boolean shown = sums.cells.stream().allMatch(cell -> cell.width() - trim.across() >= SMALLEST_MM
                 && cell.height() - trim.down() >= SMALLEST_MM);
-        return shown ? java.util.Optional.of(List.copyOf(sums.cells)) : java.util.Optional.empty();
+        return shown ? Optional.of(List.copyOf(sums.cells)) : Optional.empty();
     }
 
     private Block block(SlicingTree tree) {

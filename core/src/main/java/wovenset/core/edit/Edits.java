@@ -2,13 +2,11 @@ package wovenset.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
 import wovenset.core.piece.Frame;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
-import wovenset.core.piece.Slicing;
 
 /** Applies edits to pieces. */
 public final class Edits {
@@ -34,13 +32,7 @@ public final class Edits {
      */
     public Outcome apply(Piece piece, Edit edit) {
         Outcome outcome = applied(piece, edit);
-        // Where places follow from the photos, other photos may leave no room for each other.
-        for (Page page : outcome.piece().pages()) {
-            if (page.arrangement() instanceof Slicing && !piece.page(page.id()).equals(Optional.of(page))) {
-                layouts().checked(outcome.piece());
-                break;
-            }
-        }
+        PlaceCheck.changed(piece, outcome.piece(), photos);
         return outcome;
     }
 
@@ -48,13 +40,13 @@ public final class Edits {
         if (edit instanceof Edit.RenamePiece rename) {
             return new Outcome(piece.withName(checkedName(rename.name())), "Rename the piece");
         } else if (edit instanceof Edit.SetFormat set) {
-            return new Outcome(layouts().withFormat(piece, set.format()), "Change the size");
+            return new Outcome(Layouts.withFormat(piece, set.format()), "Change the size");
         } else if (edit instanceof Edit.SetDress set) {
-            return new Outcome(layouts().withDress(piece, set.dress()), "Change the dress");
+            return new Outcome(Layouts.withDress(piece, set.dress()), "Change the dress");
         } else if (edit instanceof Edit.SetGrid set) {
             return layouts().setGrid(piece, set);
         } else if (edit instanceof Edit.Arrange arrange) {
-            return layouts().arrange(piece, arrange);
+            return Layouts.arrange(piece, arrange);
         } else if (edit instanceof Edit.SizeFromCells size) {
             return layouts().sizeFromCells(piece, size);
         } else if (edit instanceof Edit.AddPhotos add) {
@@ -99,7 +91,7 @@ public final class Edits {
     }
 
     private Layouts layouts() {
-        return new Layouts(photos, ids);
+        return new Layouts(ids);
     }
 
     private Gathering gathering() {

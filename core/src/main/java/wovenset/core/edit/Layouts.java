@@ -8,9 +8,6 @@ import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import wovenset.core.arrange.GridSums;
-import wovenset.core.arrange.PhotoProportions;
-import wovenset.core.arrange.Places;
-import wovenset.core.arrange.PlacesOutcome;
 import wovenset.core.measure.Length;
 import wovenset.core.piece.Arrangement;
 import wovenset.core.piece.Dress;
@@ -22,11 +19,9 @@ import wovenset.core.piece.Piece;
 
 /** Edits that change sizes: format, grid, and what the dress takes from each cell. */
 final class Layouts {
-    private final PhotoProportions proportions;
     private final Supplier<UUID> ids;
 
-    Layouts(PhotoProportions proportions, Supplier<UUID> ids) {
-        this.proportions = proportions;
+    Layouts(Supplier<UUID> ids) {
         this.ids = ids;
     }
 
@@ -34,9 +29,9 @@ final class Layouts {
         return new Page(ids.get(), arrangement, Stream.generate(() -> Frame.empty(ids.get())).limit(arrangement.places()).toList());
     }
 
-    Piece withFormat(Piece piece, Format format) {
+    static Piece withFormat(Piece piece, Format format) {
         checkFormat(format);
-        return checked(piece.withFormat(format));
+        return piece.withFormat(format);
     }
 
     /** Refuses sizes and bleeds that no page can have. */
@@ -55,7 +50,7 @@ final class Layouts {
         }
     }
 
-    Piece withDress(Piece piece, Dress dress) {
+    static Piece withDress(Piece piece, Dress dress) {
         if (dress.borderWidth().isNegative() || dress.borderWidth().compareTo(Dress.MOST_BORDER) > 0) {
             throw new EditRefusedException("borderWidth", "A border lies between nothing and "
                     + piece.format().say(Dress.MOST_BORDER) + ".");
@@ -67,7 +62,7 @@ final class Layouts {
             throw new EditRefusedException("typeface", "Typefaces at hand: "
                     + String.join(", ", wovenset.core.words.Typefaces.names()) + ".");
         }
-        return checked(piece.withDress(dress));
+        return piece.withDress(dress);
     }
 
     Outcome setGrid(Piece piece, Edit.SetGrid edit) {
@@ -77,7 +72,7 @@ final class Layouts {
         Piece changed = piece.withPages(piece.pages().stream()
                 .map(page -> edit.pageId() == null || page.id().equals(edit.pageId()) ? withGrid(page, edit.grid()) : page)
                 .toList());
-        return new Outcome(checked(changed), "Change the grid");
+        return new Outcome(changed, "Change the grid");
     }
 
     Outcome sizeFromCells(Piece piece, Edit.SizeFromCells edit) {
@@ -107,7 +102,7 @@ final class Layouts {
     }
 
     /** Puts an arrangement in a page's place, and its frames in the asked order. Empty frames that are not named go. */
-    Outcome arrange(Piece piece, Edit.Arrange edit) {
+    static Outcome arrange(Piece piece, Edit.Arrange edit) {
         Page page = Edits.checkedPage(piece, edit.pageId());
         Map<UUID, Frame> frames = new LinkedHashMap<>();
         page.frames().forEach(frame -> frames.put(frame.id(), frame));
@@ -126,17 +121,6 @@ final class Layouts {
             throw new EditRefusedException("arrangement", "The arrangement has " + edit.arrangement().places() + " places for "
                     + ordered.size() + " frames.");
         }
-        return new Outcome(checked(piece.mapPage(page.id(), old -> new Page(old.id(), edit.arrangement(), ordered))), "Arrange the page");
-    }
-
-    /** The piece itself, if every page's frames have their places and leave room for a picture. */
-    Piece checked(Piece piece) {
-        for (Page page : piece.pages()) {
-            if (Places.of(piece.format(), piece.dress(), page, proportions) instanceof PlacesOutcome.DoesNotFit problem) {
-                String where = piece.pages().size() == 1 ? "" : "Page " + (piece.indexOf(page.id()) + 1) + ": ";
-                throw new EditRefusedException(problem.field(), where + problem.reason());
-            }
-        }
-        return piece;
+        return new Outcome(piece.mapPage(page.id(), old -> new Page(old.id(), edit.arrangement(), ordered)), "Arrange the page");
     }
 }

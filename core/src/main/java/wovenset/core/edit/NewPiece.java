@@ -27,8 +27,9 @@ public final class NewPiece {
         int rows = proportion < 0.56 ? 3 : 2;
         Grid grid = new Grid(rows, columns, Margins.all(margin), gap, gap, null);
         Dress dress = Dress.PLAIN.captions().bandMm() * rows > format.height().mm() / 2 ? withoutCaptions() : Dress.PLAIN;
-        return new Layouts(photo -> OptionalDouble.empty(), ids).checked(new Piece(
-                ids.get(), Edits.checkedName(name), format, dress, List.of(), List.of(Layouts.emptyPage(grid, ids))));
+        Piece piece = new Piece(ids.get(), Edits.checkedName(name), format, dress, List.of(), List.of(Layouts.emptyPage(grid, ids)));
+        PlaceCheck.all(piece, photo -> OptionalDouble.empty());
+        return piece;
     }
 
     /** On a very small page, room for words would leave none for pictures. */

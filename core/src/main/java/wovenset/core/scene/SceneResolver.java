@@ -2,7 +2,6 @@ package wovenset.core.scene;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 import wovenset.core.arrange.Places;
 import wovenset.core.arrange.PlacesOutcome;
@@ -11,7 +10,6 @@ import wovenset.core.piece.CaptionStyle;
 import wovenset.core.piece.Dress;
 import wovenset.core.piece.Frame;
 import wovenset.core.piece.Page;
-import wovenset.core.piece.PhotoId;
 import wovenset.core.piece.Piece;
 import wovenset.core.words.CaptionFitter;
 import wovenset.core.words.FittedWords;
@@ -44,7 +42,7 @@ public final class SceneResolver {
 
     /** As {@link #resolve(Piece, Page)}, each frame by the given resolver. */
     public PageScene resolve(Piece piece, Page page, FrameResolver each) {
-        PlacesOutcome outcome = Places.of(piece.format(), piece.dress(), page, this::proportion);
+        PlacesOutcome outcome = Places.of(piece.format(), piece.dress(), page, sizes);
         if (!(outcome instanceof PlacesOutcome.Fits fits)) {
             throw new IllegalStateException(((PlacesOutcome.DoesNotFit) outcome).reason());
         }
@@ -54,10 +52,6 @@ public final class SceneResolver {
         }
         return new PageScene(page.id(), piece.format().width().mm(), piece.format().height().mm(),
                 piece.format().bleed().mm(), piece.dress().pageColour(), frames);
-    }
-
-    private OptionalDouble proportion(PhotoId photo) {
-        return sizes.size(photo).map(size -> OptionalDouble.of((double) size.width() / size.height())).orElse(OptionalDouble.empty());
     }
 
     /** Resolves one frame in its cell. */

@@ -25,8 +25,8 @@ class LinesTest {
     @Property(tries = 500)
     void linesHoldTogetherAndFillTheirLength(@ForAll long seed, @ForAll @IntRange(min = 1, max = 40) int count, @ForAll boolean rows) {
         List<Double> proportions = proportions(count, seed);
-        SlicingTree tree = Lines.tree(proportions, ROOM, 3, FrameTrim.NONE, rows).orElseThrow();
-        List<BoxMm> places = SlicingSums.places(tree, proportions, ROOM, 3, FrameTrim.NONE, true).orElseThrow();
+        SlicingTree tree = Lines.tree(proportions, new Space(ROOM, 3, FrameTrim.NONE), rows).orElseThrow();
+        List<BoxMm> places = SlicingSums.places(tree, proportions, new Space(ROOM, 3, FrameTrim.NONE), true).orElseThrow();
         SlicingSumsTest.holdsTogether(tree, places, 3);
         for (int i = 0; i < count; i++) {
             assertThat(places.get(i).width() / places.get(i).height() / proportions.get(i)).isCloseTo(1, within(1e-6));
@@ -37,7 +37,7 @@ class LinesTest {
     @Property(tries = 100)
     void noOtherBreaksIntoAsManyRowsAreLessRagged(@ForAll long seed) {
         List<Double> proportions = proportions(7, seed);
-        SlicingTree tree = Lines.tree(proportions, ROOM, 3, FrameTrim.NONE, true).orElseThrow();
+        SlicingTree tree = Lines.tree(proportions, new Space(ROOM, 3, FrameTrim.NONE), true).orElseThrow();
         List<Integer> chosen = rowsOf(tree);
         double least = Double.POSITIVE_INFINITY;
         for (int breaks = 0; breaks < 64; breaks++) {
@@ -79,8 +79,8 @@ class LinesTest {
     @Test
     void sixSquaresOnAWidePageAreTwoRowsOfThree() {
         BoxMm room = new BoxMm(0, 0, 300, 200);
-        assertThat(Lines.tree(java.util.Collections.nCopies(6, 1.0), room, 0, FrameTrim.NONE, true).orElseThrow().toString()).isEqualTo("[(ppp)(ppp)]");
-        assertThat(Lines.tree(java.util.Collections.nCopies(6, 1.0), room, 0, FrameTrim.NONE, false).orElseThrow().toString()).isEqualTo("([pp][pp][pp])");
-        assertThat(Lines.tree(List.of(1.0, 1.0), room, 400, FrameTrim.NONE, true)).isEmpty();
+        assertThat(Lines.tree(java.util.Collections.nCopies(6, 1.0), new Space(room, 0, FrameTrim.NONE), true).orElseThrow().toString()).isEqualTo("[(ppp)(ppp)]");
+        assertThat(Lines.tree(java.util.Collections.nCopies(6, 1.0), new Space(room, 0, FrameTrim.NONE), false).orElseThrow().toString()).isEqualTo("([pp][pp][pp])");
+        assertThat(Lines.tree(List.of(1.0, 1.0), new Space(room, 400, FrameTrim.NONE), true)).isEmpty();
     }
 }

@@ -23,7 +23,7 @@ class ProposalsTest {
     }
 
     private static List<Proposal> proposals(List<Wish> wishes) {
-        return Proposals.of(wishes, ROOM, 4, FrameTrim.NONE, 8, 1);
+        return Proposals.of(wishes, new Space(ROOM, 4, FrameTrim.NONE), 8, 1);
     }
 
     @ParameterizedTest
@@ -92,7 +92,7 @@ class ProposalsTest {
 
     @Test
     void noRoomAndTooManyPhotosAreAnswered() {
-        assertThat(Proposals.of(wishes(12, 1), ROOM, 300, FrameTrim.NONE, 8, 1)).isEmpty();
+        assertThat(Proposals.of(wishes(12, 1), new Space(ROOM, 300, FrameTrim.NONE), 8, 1)).isEmpty();
         assertThatThrownBy(() -> proposals(wishes(61, 1))).isInstanceOf(IllegalArgumentException.class).hasMessageContaining("1 to 60");
     }
 }

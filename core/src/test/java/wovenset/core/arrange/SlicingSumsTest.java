@@ -40,7 +40,7 @@ class SlicingSumsTest {
         FrameTrim trim = random.nextBoolean() ? FrameTrim.NONE : new FrameTrim(random.nextDouble(0, 0.5), random.nextDouble(0, 2));
         List<Double> proportions = proportions(count, random);
         SlicingTree tree = tree(count, random);
-        Optional<List<BoxMm>> solved = SlicingSums.places(tree, proportions, ROOM, gap, trim, true);
+        Optional<List<BoxMm>> solved = SlicingSums.places(tree, proportions, new Space(ROOM, gap, trim), true);
         if (solved.isEmpty()) {
             return;
         }
@@ -63,7 +63,7 @@ class SlicingSumsTest {
         SplittableRandom random = new SplittableRandom(seed);
         double gap = random.nextDouble(0, 3);
         SlicingTree tree = tree(count, random);
-        SlicingSums.places(tree, proportions(count, random), ROOM, gap, FrameTrim.NONE, false).ifPresent(places -> {
+        SlicingSums.places(tree, proportions(count, random), new Space(ROOM, gap, FrameTrim.NONE), false).ifPresent(places -> {
             holdsTogether(tree, places, gap);
             double area = places.stream().mapToDouble(p -> p.width() * p.height()).sum();
             assertThat(area).isLessThanOrEqualTo(ROOM.width() * ROOM.height() + MICROMETRE);
@@ -111,7 +111,7 @@ class SlicingSumsTest {
     @Test
     void aKnownPageComesOutAsReckonedByHand() {
         // A square beside two stacked squares with a gap of 6: heights h, and widths h + 6 + (h − 6)/2.
-        List<BoxMm> places = SlicingSums.places(SlicingTree.parse("(p[pp])"), List.of(1.0, 1.0, 1.0), new BoxMm(0, 0, 153, 200), 6, FrameTrim.NONE, true).orElseThrow();
+        List<BoxMm> places = SlicingSums.places(SlicingTree.parse("(p[pp])"), List.of(1.0, 1.0, 1.0), new Space(new BoxMm(0, 0, 153, 200), 6, FrameTrim.NONE), true).orElseThrow();
         double h = (153 - 6 + 3) / 1.5;
         assertThat(places.get(0)).isEqualTo(new BoxMm(0, (200 - h) / 2, h, h));
         assertThat(places.get(1).width()).isCloseTo((h - 6) / 2, within(1e-9));
@@ -120,10 +120,10 @@ class SlicingSumsTest {
 
     @Test
     void noRoomIsAnAnswer() {
-        assertThat(SlicingSums.places(SlicingTree.parse("(ppp)"), List.of(1.0, 1.0, 1.0), ROOM, 140, FrameTrim.NONE, true)).isEmpty();
-        assertThat(SlicingSums.places(SlicingTree.parse("(ppp)"), List.of(1.0, 1.0, 1.0), ROOM, 134.9, FrameTrim.NONE, false)).isEmpty();
-        assertThat(SlicingSums.places(SlicingTree.parse("[pp]"), List.of(1.0, 1.0), ROOM, 0, new FrameTrim(1, 120), false)).isEmpty();
-        assertThatThrownBy(() -> SlicingSums.places(SlicingTree.parse("(pp)"), List.of(1.0), ROOM, 0, FrameTrim.NONE, true))
+        assertThat(SlicingSums.places(SlicingTree.parse("(ppp)"), List.of(1.0, 1.0, 1.0), new Space(ROOM, 140, FrameTrim.NONE), true)).isEmpty();
+        assertThat(SlicingSums.places(SlicingTree.parse("(ppp)"), List.of(1.0, 1.0, 1.0), new Space(ROOM, 134.9, FrameTrim.NONE), false)).isEmpty();
+        assertThat(SlicingSums.places(SlicingTree.parse("[pp]"), List.of(1.0, 1.0), new Space(ROOM, 0, new FrameTrim(1, 120)), false)).isEmpty();
+        assertThatThrownBy(() -> SlicingSums.places(SlicingTree.parse("(pp)"), List.of(1.0), new Space(ROOM, 0, FrameTrim.NONE), true))
                 .isInstanceOf(IllegalArgumentException.class).hasMessageContaining("2 places for 1 frames");
     }
 

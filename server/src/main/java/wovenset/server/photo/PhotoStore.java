@@ -15,7 +15,6 @@ import java.time.ZoneOffset;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -183,11 +182,6 @@ public class PhotoStore implements PhotoFacts, PhotoSizes, PhotoFiles {
     @Override
     public Optional<String> embeddedCaption(PhotoId id) {
         return find(id).map(photo -> photo.header().caption());
-    }
-
-    @Override
-    public OptionalDouble proportion(PhotoId id) {
-        return find(id).map(photo -> OptionalDouble.of((double) photo.header().width() / photo.header().height())).orElse(OptionalDouble.empty());
     }
 
     @Override
