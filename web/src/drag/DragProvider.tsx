@@ -8,6 +8,7 @@ import {
   useRef,
   useState,
 } from 'react'
+import { swallowClick } from './swallowClick'
 
 /** What can be carried from one place on the screen to another. */
 export type Cargo =
@@ -76,9 +77,7 @@ export function DragProvider({ children }: { children: ReactNode }) {
       const name = carrying ? targetAt(event.clientX, event.clientY) : null
       end()
       if (!carrying) return
-      // The click that a browser sends after a drag is not meant for what lies below.
-      window.addEventListener('click', (click) => click.stopPropagation(), { capture: true, once: true })
-      window.setTimeout(() => window.dispatchEvent(new MouseEvent('click')), 0)
+      swallowClick()
       if (name) targets.current.get(name)?.(cargo)
     }
     const escape = (event: KeyboardEvent) => event.key === 'Escape' && end()

@@ -15,12 +15,26 @@ const KEYS: [string, [string, string][]][] = [
     'On a frame',
     [
       ['Tab', 'the next frame in reading order'],
-      ['Arrows', 'move the photo in its frame by 1 mm (Shift 10 mm, Alt 0.1 mm)'],
+      ['Arrows', 'move the photo in its frame, or a free frame, by 1 mm (Shift 10 mm, Alt 0.1 mm)'],
       ['+ and −', 'zoom'],
       ['[ and ]', 'turn by a degree'],
       ['Ctrl and an arrow', 'swap with the neighbour on that side'],
       ['Enter', 'crop on the page; Enter again ends it'],
-      ['Delete', 'empty the frame'],
+      ['Delete', 'empty the frame; again, take it away'],
+      ['T', 'take it out of the arrangement, or give it back'],
+      ['Shift and a click', 'take hold of several'],
+    ],
+  ],
+  [
+    'Free frames',
+    [
+      ['F', 'draw a frame'],
+      ['Ctrl A', 'take hold of all'],
+      ['Ctrl C, Ctrl X, Ctrl V', 'copy, cut, put in the same place'],
+      ['Ctrl D', 'duplicate along the row'],
+      ['G, Shift G', 'group, ungroup'],
+      ['L', 'lock, unlock'],
+      ['Alt while dragging', 'set to nothing; Shift keeps it level or upright'],
     ],
   ],
   [

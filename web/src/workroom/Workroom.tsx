@@ -10,7 +10,7 @@ import { Header } from './Header'
 import { KeyList } from './KeyList'
 import { Rail, type Step } from './Rail'
 import { Run } from './run/Run'
-import { frameOf, pageOf, selectionReducer } from './selection'
+import { framesOf, NOTHING, pageOf, selectionReducer } from './selection'
 import { Ticket } from './ticket/Ticket'
 import { usePiece } from './usePiece'
 import { useRoomKeys } from './useRoomKeys'
@@ -20,7 +20,7 @@ export function Workroom() {
   const { pieceId = '' } = useParams()
   const handle = usePiece(pieceId)
   const notice = useNotice()
-  const [selection, select] = useReducer(selectionReducer, { cropping: false })
+  const [selection, select] = useReducer(selectionReducer, NOTHING)
   const [step, setStep] = useState<Step>('arrange')
   const [keysShown, setKeysShown] = useState(false)
   const { open, undo, redo, edit } = handle
@@ -38,7 +38,8 @@ export function Workroom() {
   }, [open])
 
   const page = open && pageOf(open.piece, selection)
-  const frame = page && frameOf(page, selection)
+  const frames = useMemo(() => (page ? framesOf(page, selection) : []), [page, selection])
+  const frame = frames.length === 1 ? frames[0] : undefined
   const showKeys = useCallback(() => setKeysShown(true), [])
   useRoomKeys({ piece: open?.piece, pageId: page?.id, undo, redo, setStep, select, showKeys })
 
@@ -68,13 +69,14 @@ export function Workroom() {
       page,
       scene,
       frame,
+      frames,
       frameScene,
       photos: known,
       selection,
       select,
       place,
     }
-  }, [open, page, photos.data, frame, handle, selection, place])
+  }, [open, page, photos.data, frame, frames, handle, selection, place])
 
   if (handle.loadProblem) {
     return (

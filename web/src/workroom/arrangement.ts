@@ -1,10 +1,10 @@
-import type { Arrangement, Edit, FrameScene, Grid, Margins, Page } from '../api/client'
+import type { Arrangement, Edit, FrameScene, Grid, Margins, Page, PageScene } from '../api/client'
 
 /** The edit that gives a page this arrangement and leaves its frames in their order. */
 export function arrangementEdit(page: Page, arrangement: Arrangement): Edit {
   return arrangement.kind === 'grid'
     ? { kind: 'setGrid', pageId: page.id, grid: arrangement }
-    : { kind: 'arrange', pageId: page.id, arrangement, order: page.frames.map(({ id }) => id) }
+    : { kind: 'arrange', pageId: page.id, arrangement, order: governed(page).map(({ id }) => id) }
 }
 
 export const withMargins = (page: Page, margins: Partial<Margins>): Edit =>
@@ -13,13 +13,44 @@ export const withMargins = (page: Page, margins: Partial<Margins>): Edit =>
 export const gridOf = (page: Page): Grid | undefined =>
   page.arrangement.kind === 'grid' ? page.arrangement : undefined
 
+/** The frames that the arrangement places, in the order of its places. */
+export const governed = (page: Page) => page.frames.filter(({ spot }) => !spot)
+
+/** The scene with these frames only. */
+export function governedScene(page: Page, scene: PageScene): PageScene {
+  const ids = new Set(governed(page).map(({ id }) => id))
+  return { ...scene, frames: scene.frames.filter(({ frameId }) => ids.has(frameId)) }
+}
+
+/** Where none was set, micrometres. */
+const USUAL_GAP = 3000
+
+export const gapOf = (arrangement: Arrangement): number =>
+  arrangement.kind === 'grid' ? arrangement.columnGap : arrangement.kind === 'slicing' ? arrangement.gap : USUAL_GAP
+
+/** The edit that puts the page's frames in a grid: those of a page without an arrangement all go in. */
+export function toGrid(page: Page, grid: Grid): Edit {
+  if (page.arrangement.kind !== 'free') return { kind: 'setGrid', pageId: page.id, grid }
+  const loose = page.frames.filter(({ spot }) => spot && !spot.locked)
+  return { kind: 'arrange', pageId: page.id, arrangement: { ...grid, kind: 'grid' }, order: loose.map(({ id }) => id) }
+}
+
 /** About the same grid as before the page was cut: one that has a cell for each frame, wide on a wide page. */
 export function gridFor(page: Page, width: number, height: number): Grid {
-  const { arrangement, frames } = page
+  const { arrangement } = page
   if (arrangement.kind === 'grid') return arrangement
+  const frames = page.frames.filter(({ spot }) => !spot || arrangement.kind === 'free')
   const columns = Math.min(40, Math.max(1, Math.round(Math.sqrt((frames.length * width) / height))))
-  const { gap, margins } = arrangement
-  return { kind: 'grid', columns, rows: Math.ceil(frames.length / columns), columnGap: gap, rowGap: gap, margins }
+  const { margins } = arrangement
+  const gap = gapOf(arrangement)
+  return {
+    kind: 'grid',
+    columns,
+    rows: Math.max(1, Math.ceil(frames.length / columns)),
+    columnGap: gap,
+    rowGap: gap,
+    margins,
+  }
 }
 
 /** The frame that lies next in a direction: wholly beyond this one, the nearest, first of all one that faces it. */

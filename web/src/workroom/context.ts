@@ -10,7 +10,10 @@ export interface Room {
   stored: Piece
   page: Page
   scene: PageScene | undefined
+  /** The one selected frame; nothing if there are several. */
   frame: Frame | undefined
+  /** All selected frames. */
+  frames: Frame[]
   frameScene: FrameScene | undefined
   photos: Photo[]
   selection: Selection

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import type { PageScene, Piece } from '../api/client'
 import { findingsOf } from './drawer/findings'
 import { spreadsOf } from './run/spreads'
-import { frameOf, pageOf, selectionReducer, usesOf } from './selection'
+import { framesOf, NOTHING, pageOf, type SelectionAction, selectionReducer, usesOf } from './selection'
 
 const piece = {
   pages: [
@@ -18,24 +18,33 @@ const piece = {
 } as unknown as Piece
 
 describe('selection', () => {
+  const select = (action: SelectionAction, before = NOTHING) => selectionReducer(before, action)
+
   it('ends cropping when another frame or page is chosen', () => {
-    const cropping = selectionReducer(
-      selectionReducer({ cropping: false }, { kind: 'frame', pageId: 'p1', frameId: 'a' }),
-      { kind: 'crop', on: true },
-    )
+    const cropping = select({ kind: 'crop', on: true }, select({ kind: 'frame', pageId: 'p1', frameId: 'a' }))
     expect(cropping.cropping).toBe(true)
-    expect(selectionReducer(cropping, { kind: 'frame', pageId: 'p1', frameId: 'a' }).cropping).toBe(true)
-    expect(selectionReducer(cropping, { kind: 'frame', pageId: 'p1', frameId: 'b' }).cropping).toBe(false)
-    expect(selectionReducer(cropping, { kind: 'page', pageId: 'p2' })).toEqual({ pageId: 'p2', cropping: false })
+    expect(select({ kind: 'frame', pageId: 'p1', frameId: 'a' }, cropping).cropping).toBe(true)
+    expect(select({ kind: 'frame', pageId: 'p1', frameId: 'b' }, cropping).cropping).toBe(false)
+    expect(select({ kind: 'page', pageId: 'p2' }, cropping)).toEqual({ ...NOTHING, pageId: 'p2' })
   })
 
-  it('cannot crop nothing', () => {
-    expect(selectionReducer({ cropping: false }, { kind: 'crop', on: true }).cropping).toBe(false)
+  it('cannot crop nothing, nor several', () => {
+    expect(select({ kind: 'crop', on: true }).cropping).toBe(false)
+    const several = select({ kind: 'frames', pageId: 'p1', frameIds: ['a', 'b'] })
+    expect(select({ kind: 'crop', on: true }, several).cropping).toBe(false)
+  })
+
+  it('takes hold of one more and lets go of it again', () => {
+    const one = select({ kind: 'frame', pageId: 'p1', frameId: 'a' })
+    const two = select({ kind: 'toggle', pageId: 'p1', frameIds: ['b'] }, one)
+    expect(two.frameIds).toEqual(['a', 'b'])
+    expect(select({ kind: 'toggle', pageId: 'p1', frameIds: ['a'] }, two).frameIds).toEqual(['b'])
+    expect(select({ kind: 'toggle', pageId: 'p2', frameIds: ['c'] }, two).frameIds).toEqual(['c'])
   })
 
   it('falls back to the first page when its own is gone', () => {
-    expect(pageOf(piece, { pageId: 'gone', cropping: false }).id).toBe('p1')
-    expect(frameOf(pageOf(piece, { pageId: 'p2', cropping: false }), { frameId: 'a', cropping: false })).toBeUndefined()
+    expect(pageOf(piece, { ...NOTHING, pageId: 'gone' }).id).toBe('p1')
+    expect(framesOf(pageOf(piece, { ...NOTHING, pageId: 'p2' }), { ...NOTHING, frameIds: ['a'] })).toEqual([])
   })
 
   it('counts uses by page', () => {

@@ -1,31 +1,61 @@
 import type { Frame, Page, Piece } from '../api/client'
 
-/** What the workroom is looking at. The page and frame are looked up anew in each piece, so a stale one simply ends. */
+/** The point about which a frame turns, as shares of its width and height. */
+export interface Pivot {
+  x: number
+  y: number
+}
+
+/** What the workroom is looking at. The page and frames are looked up anew in each piece, so a stale one simply ends. */
 export interface Selection {
   pageId?: string
-  frameId?: string
+  /** The frames taken hold of, the one that the ticket speaks of last. */
+  frameIds: string[]
   /** Whether the selected frame's crop is being changed on the bench. */
   cropping: boolean
+  /** Whether the next drag on the page draws a frame. */
+  drawing: boolean
+  pivot: Pivot
 }
+
+export const NOTHING: Selection = { frameIds: [], cropping: false, drawing: false, pivot: { x: 0.5, y: 0.5 } }
 
 export type SelectionAction =
   | { kind: 'page'; pageId: string }
   | { kind: 'frame'; pageId: string; frameId: string }
+  /** Takes hold of one more, or lets go of it. */
+  | { kind: 'toggle'; pageId: string; frameIds: string[] }
+  | { kind: 'frames'; pageId: string; frameIds: string[] }
   | { kind: 'crop'; on: boolean }
+  | { kind: 'draw'; on: boolean }
+  | { kind: 'pivot'; pivot: Pivot }
   | { kind: 'none' }
 
 export function selectionReducer(state: Selection, action: SelectionAction): Selection {
+  const { pivot } = state
   switch (action.kind) {
     case 'page':
-      return { pageId: action.pageId, cropping: false }
+      return { ...NOTHING, pivot, pageId: action.pageId }
     case 'frame': {
-      const same = state.frameId === action.frameId
-      return { pageId: action.pageId, frameId: action.frameId, cropping: same && state.cropping }
+      const same = state.frameIds.length === 1 && state.frameIds[0] === action.frameId
+      return same ? state : { ...NOTHING, pivot, pageId: action.pageId, frameIds: [action.frameId] }
     }
+    case 'toggle': {
+      const before = state.pageId === undefined || state.pageId === action.pageId ? state.frameIds : []
+      const held = action.frameIds.every((id) => before.includes(id))
+      const rest = before.filter((id) => !action.frameIds.includes(id))
+      return { ...NOTHING, pivot, pageId: action.pageId, frameIds: held ? rest : [...rest, ...action.frameIds] }
+    }
+    case 'frames':
+      return { ...NOTHING, pivot, pageId: action.pageId, frameIds: action.frameIds }
     case 'crop':
-      return { ...state, cropping: action.on && state.frameId !== undefined }
+      return { ...state, cropping: action.on && state.frameIds.length === 1, drawing: false }
+    case 'draw':
+      return { ...NOTHING, pivot, pageId: state.pageId, drawing: action.on }
+    case 'pivot':
+      return { ...state, pivot: action.pivot }
     case 'none':
-      return { pageId: state.pageId, cropping: false }
+      return { ...NOTHING, pivot, pageId: state.pageId }
   }
 }
 
@@ -35,8 +65,15 @@ export function pageOf(piece: Piece, selection: Selection): Page {
   return page
 }
 
-export const frameOf = (page: Page, selection: Selection): Frame | undefined =>
-  page.frames.find(({ id }) => id === selection.frameId)
+/** The selected frames that are on this page, in the order in which they were taken hold of. */
+export const framesOf = (page: Page, { frameIds }: Selection): Frame[] =>
+  frameIds.flatMap((frameId) => page.frames.find(({ id }) => id === frameId) ?? [])
+
+/** A frame and those that are grouped with it. */
+export function groupOf(page: Page, frameId: string): string[] {
+  const group = page.frames.find(({ id }) => id === frameId)?.spot?.group
+  return group ? page.frames.filter(({ spot }) => spot?.group === group).map(({ id }) => id) : [frameId]
+}
 
 /** How often each photo is shown, and on which pages (counted from 1). */
 export function usesOf(piece: Piece): Map<string, number[]> {

@@ -39,6 +39,8 @@ export interface PieceHandle {
    * problem if it was refused, after telling of it where no field does.
    */
   edit: (edit: Edit | ((now: OpenPiece) => Edit | null), options?: EditOptions) => Promise<Problem | null>
+  /** The piece as the last answer left it, sooner than the screen shows it. */
+  latest: () => OpenPiece | undefined
   undo: () => void
   redo: () => void
   /** Shows what an edit would come to, without storing it; nothing ends the preview. */
@@ -171,6 +173,7 @@ export function usePiece(pieceId: string): PieceHandle {
     loadProblem: query.error instanceof Problem ? query.error : null,
     saving: waiting > 0,
     edit,
+    latest: useCallback(() => queries.getQueryData<OpenPiece>(key(pieceId)), [queries, pieceId]),
     undo: useCallback(() => void step('undo'), [step]),
     redo: useCallback(() => void step('redo'), [step]),
     preview,

@@ -1,5 +1,11 @@
-import { useRef } from 'react'
+import { useLayoutEffect, useRef } from 'react'
 import { useRoom } from '../context'
+import { DragMarksLayer } from '../frames/DragMarksLayer'
+import { drafts } from '../frames/drafts'
+import { FrameHandles } from '../frames/FrameHandles'
+import { GuidesLayer } from '../frames/GuidesLayer'
+import { useFrameKeys } from '../frames/useFrameKeys'
+import { usePageDrag } from '../frames/usePageDrag'
 import { CropLayer } from './CropLayer'
 import { DimensionLines } from './DimensionLines'
 import { FramePlace } from './FramePlace'
@@ -8,25 +14,40 @@ import { useSprites } from './useSprites'
 
 /** The page on its mat, with dimension lines as in a workshop drawing. */
 export function Bench() {
-  const { piece, page, scene, selection, select, frameScene } = useRoom()
+  const { piece, page, scene, selection, frame, frameScene } = useRoom()
   const bench = useRef<HTMLElement>(null)
+  const paper = useRef<HTMLDivElement>(null)
   const scale = useBenchScale(bench, scene)
   const sprites = useSprites(piece.id, scene, scale ? scale.pixelsPerMm * (window.devicePixelRatio || 1) : undefined)
+  const pageDrag = usePageDrag(scale)
+  useFrameKeys()
+  // What was dragged is now where it was put, or where the page says.
+  useLayoutEffect(() => drafts.clear(), [scene])
   const px = (mm: number) => mm * (scale?.pixelsPerMm ?? 1)
   const number = piece.pages.indexOf(page) + 1
+  const { band } = pageDrag
   return (
     <main
       ref={bench}
       aria-label={`Bench, page ${number} of ${piece.pages.length}`}
-      className="relative overflow-hidden bg-mat"
-      onPointerDown={(event) => event.target === event.currentTarget && select({ kind: 'none' })}
+      className={`relative overflow-hidden bg-mat ${selection.drawing ? 'cursor-crosshair' : ''}`}
+      onPointerDownCapture={(event) => {
+        if (selection.drawing && paper.current) {
+          event.stopPropagation()
+          pageDrag.start(event, paper.current)
+        }
+      }}
+      onPointerDown={(event) => {
+        const beside = event.target === event.currentTarget || event.target === paper.current
+        if (beside && paper.current) pageDrag.start(event, paper.current)
+      }}
     >
       {scene && scale && (
         <>
           {scene.bleedMm > 0 && (
             <div
               aria-hidden
-              className="absolute opacity-60 outline-1 outline-soft outline-dashed"
+              className="pointer-events-none absolute opacity-60 outline-1 outline-soft outline-dashed"
               style={{
                 background: scene.colour,
                 left: scale.left - px(scene.bleedMm),
@@ -37,8 +58,9 @@ export function Bench() {
             />
           )}
           <div
+            ref={paper}
             data-testid="page"
-            className="absolute shadow-[0_2px_10px_rgb(34_41_58/0.22)]"
+            className="absolute touch-none shadow-[0_2px_10px_rgb(34_41_58/0.22)]"
             style={{
               background: scene.colour,
               left: scale.left,
@@ -47,13 +69,30 @@ export function Bench() {
               height: px(scene.heightMm),
             }}
           >
-            {scene.frames.map((frame, index) => (
-              <FramePlace key={frame.frameId} scene={frame} index={index} scale={scale} sprite={sprites(frame.hash)} />
+            {scene.frames.map((one, index) => (
+              <FramePlace key={one.frameId} scene={one} index={index} scale={scale} sprite={sprites(one.hash)} />
             ))}
+            {!selection.cropping && <GuidesLayer scale={scale} />}
+            {frame?.spot && frameScene && !selection.cropping && (
+              <FrameHandles key={frame.id} frame={frame} scene={frameScene} scale={scale} />
+            )}
+            <DragMarksLayer scale={scale} />
+            {band && (
+              <span
+                aria-hidden
+                className="pointer-events-none absolute z-30 border border-woad bg-woad/10"
+                style={{ left: px(band.x), top: px(band.y), width: px(band.width), height: px(band.height) }}
+              />
+            )}
             {selection.cropping && frameScene?.photo && (
               <CropLayer key={frameScene.frameId} scene={frameScene} scale={scale} />
             )}
           </div>
+          {selection.drawing && (
+            <p role="status" className="absolute bottom-2 left-1/2 z-30 -translate-x-1/2 bg-ink px-3 py-1 text-linen">
+              Drag on the page to draw a frame. Escape leaves it.
+            </p>
+          )}
           {!selection.cropping && <DimensionLines scale={scale} scene={scene} />}
         </>
       )}

@@ -49,15 +49,20 @@ export function CropLayer({ scene, scale }: { scene: FrameScene; scale: BenchSca
   }
   const now = () => latest.current ?? draft ?? stored?.crop
 
+  /** A way on the page in the axes of the turned frame. */
+  const inFrame = (dx: number, dy: number): [number, number] => {
+    const turn = (scene.turnDegrees * Math.PI) / 180
+    return [dx * Math.cos(turn) + dy * Math.sin(turn), dy * Math.cos(turn) - dx * Math.sin(turn)]
+  }
+
   const bind = useGesture(
     {
       onDrag: ({ delta: [dx, dy], last, pinching, cancel }) => {
         const from = now()
         if (pinching) return cancel()
         if (!stored || !from) return
-        show(
-          pushed(stored.widthPx, stored.heightPx, scene.window, from, dx / scale.pixelsPerMm, dy / scale.pixelsPerMm),
-        )
+        const [along, aside] = inFrame(dx / scale.pixelsPerMm, dy / scale.pixelsPerMm)
+        show(pushed(stored.widthPx, stored.heightPx, scene.window, from, along, aside))
         if (last) void commit()
       },
       onPinch: ({ offset: [factor], memo, last, first }) => {
@@ -106,7 +111,17 @@ export function CropLayer({ scene, scale }: { scene: FrameScene; scale: BenchSca
   }
 
   return (
-    <div className="absolute inset-0 z-20">
+    <div
+      className="absolute inset-0 z-20"
+      style={
+        scene.turnDegrees
+          ? {
+              transform: `rotate(${scene.turnDegrees}deg)`,
+              transformOrigin: `${(scene.outer.x + scene.outer.width / 2) * s}px ${(scene.outer.y + scene.outer.height / 2) * s}px`,
+            }
+          : undefined
+      }
+    >
       <img alt="" src={largePicture(stored.photo)} className={`${picture} opacity-35`} style={{ transform }} />
       <div
         {...bind()}

@@ -2,7 +2,7 @@ import { useState } from 'react'
 import type { Edit, Grid, Page, PageScene } from '../../api/client'
 import { LengthField } from '../../measure/LengthField'
 import { inUnit, say } from '../../measure/units'
-import { gridFor, withMargins } from '../arrangement'
+import { governedScene, gridFor, withMargins } from '../arrangement'
 import { useRoom } from '../context'
 import { across, down, marginsAcross, marginsDown, type Measured, type Stretch } from './dimensions'
 import type { BenchScale } from './useBenchScale'
@@ -33,13 +33,14 @@ export function DimensionLines({ scale, scene }: { scale: BenchScale; scene: Pag
   const bleed = scene.bleedMm * s
   const { format } = piece
   const { arrangement } = page
+  const cells = governedScene(page, scene)
   const stretches =
     arrangement.kind === 'grid'
-      ? { across: across(scene, arrangement), down: down(scene, arrangement) }
+      ? { across: across(cells, arrangement), down: down(cells, arrangement) }
       : { across: marginsAcross(scene, arrangement.margins), down: marginsDown(scene, arrangement.margins) }
 
   const commit = async (measured: Measured, length: number) => {
-    const problem = await handle.edit(editOf(measured, length, page, format, scene), { quiet: true })
+    const problem = await handle.edit(editOf(measured, length, page, format, cells), { quiet: true })
     setWrong(problem?.message)
     if (!problem) setEditing(null)
   }

@@ -1,4 +1,4 @@
-import { type KeyboardEvent, useState } from 'react'
+import { type KeyboardEvent, useRef } from 'react'
 import { type FrameScene, smallPicture } from '../../api/client'
 import { useDragging } from '../../drag/DragProvider'
 import { useDropTarget } from '../../drag/useDropTarget'
@@ -7,7 +7,14 @@ import { useNotice } from '../../ui/Notices'
 import { neighbour } from '../arrangement'
 import { useRoom } from '../context'
 import { pushed, turnedBy, zoomed } from '../cropMath'
+import { useDraft } from '../frames/drafts'
+import { LiveFrame } from '../frames/LiveFrame'
+import { boxOf, movedBy } from '../frames/spots'
+import { useFrameDoings } from '../frames/useFrameDoings'
+import { useMoveFrames } from '../frames/useMoveFrames'
+import { useSpots } from '../frames/useSpots'
 import { useCrop } from '../useCrop'
+import { SpritePicture } from './SpritePicture'
 import type { Sprite } from './spriteStore'
 import type { BenchScale } from './useBenchScale'
 
@@ -26,7 +33,7 @@ interface Props {
   sprite: Sprite | undefined
 }
 
-/** One frame on the bench: its sprite, and over it a button that can be selected, dragged, dropped on and worked by key. */
+/** One frame on the bench, where it lies or where it is being dragged to: its sprite, and over it a button that can be selected, dragged, dropped on and worked by key. */
 export function FramePlace({ scene, index, scale, sprite }: Props) {
   const { piece, page, scene: pageScene, selection, select, handle, photos } = useRoom()
   const { start } = useDragging()
@@ -42,39 +49,64 @@ export function FramePlace({ scene, index, scale, sprite }: Props) {
     }
   })
   const changeCrop = useCrop(scene.frameId)
+  const choose = () => select({ kind: 'frame', pageId: page.id, frameId: scene.frameId })
   const { pixelsPerMm } = scale
-  const selected = selection.frameId === scene.frameId
+  const selected = selection.frameIds.includes(scene.frameId)
+  const frame = page.frames.find(({ id }) => id === scene.frameId)
+  const spot = frame?.spot
+  const changeSpots = useSpots()
+  const { remove } = useFrameDoings()
+  const startMove = useMoveFrames(scale)
+  const pressed = useRef(false)
+  const draft = useDraft(scene.frameId)
   const name = photos.find(({ id }) => id === scene.photo?.photo)?.fileName
   const size = saySize(scene.outer.width * 1000, scene.outer.height * 1000, piece.format)
   const said = scene.photo
     ? `Frame ${index + 1}: ${name ?? 'photo'}, ${size}, ${Math.round(scene.photo.ppi)} pixels per inch`
     : `Frame ${index + 1}: empty, ${size}`
+  const lies = spot ? (spot.locked ? ', locked' : ', lies freely') : ''
 
   const keys = (event: KeyboardEvent) => {
     const photo = scene.photo
     const arrow = ARROWS[event.key]
-    if ((event.key === 'Delete' || event.key === 'Backspace') && photo) {
+    const wayMm = event.shiftKey ? 10 : event.altKey ? 0.1 : 1
+    const removes = event.key === 'Delete' || event.key === 'Backspace'
+    if (removes && selection.frameIds.length > 1 && selected) remove()
+    else if (removes && !photo && (spot || page.arrangement.kind !== 'grid')) remove()
+    else if (removes && photo) {
       void handle.edit({ kind: 'emptyFrame', pageId: page.id, frameId: scene.frameId })
-      notice('The frame is empty now; its photo is in the drawer.', { action: { name: 'Undo', run: handle.undo } })
+      const again = spot || page.arrangement.kind !== 'grid' ? ' Delete again takes the frame away.' : ''
+      notice(`The frame is empty now; its photo is in the drawer.${again}`, {
+        action: { name: 'Undo', run: handle.undo },
+      })
     } else if (event.key === 'Enter' && photo && selected) {
       select({ kind: 'crop', on: true })
     } else if (arrow && (event.ctrlKey || event.metaKey)) {
       const other = neighbour(pageScene?.frames ?? [], index, arrow)
-      const frame = other === undefined ? undefined : page.frames[other]
-      if (!frame) return
+      const beside = other === undefined ? undefined : page.frames[other]
+      if (!beside) return
       void handle.edit({
         kind: 'swapFrames',
         pageId: page.id,
         frameId: scene.frameId,
         otherPageId: page.id,
-        otherFrameId: frame.id,
+        otherFrameId: beside.id,
       })
-      select({ kind: 'frame', pageId: page.id, frameId: frame.id })
-      event.currentTarget.parentElement?.querySelector<HTMLElement>(`[data-frame="${frame.id}"]`)?.focus()
+      select({ kind: 'frame', pageId: page.id, frameId: beside.id })
+      event.currentTarget
+        .closest('[data-testid="page"]')
+        ?.querySelector<HTMLElement>(`[data-frame="${beside.id}"]`)
+        ?.focus()
+    } else if (arrow && spot) {
+      const ids = selected ? page.frames.filter((one) => selection.frameIds.includes(one.id) && one.spot) : [frame]
+      void changeSpots(
+        ids.map(({ id }) => id),
+        (now) => (now.locked ? now : movedBy(now, arrow[0] * wayMm, arrow[1] * wayMm)),
+        true,
+      )
     } else if (arrow && photo) {
-      const mm = event.shiftKey ? 10 : event.altKey ? 0.1 : 1
       changeCrop((crop, { widthPx, heightPx }, box) =>
-        pushed(widthPx, heightPx, box, crop, arrow[0] * mm, arrow[1] * mm),
+        pushed(widthPx, heightPx, box, crop, arrow[0] * wayMm, arrow[1] * wayMm),
       )
     } else if ((event.key === '+' || event.key === '=') && photo) changeCrop((crop) => zoomed(crop, 1.1))
     else if (event.key === '-' && photo) changeCrop((crop) => zoomed(crop, 1 / 1.1))
@@ -86,82 +118,52 @@ export function FramePlace({ scene, index, scale, sprite }: Props) {
   }
 
   const { outer } = scene
+  const from = spot && draft && boxOf(spot)
+  const to = draft && boxOf(draft.spot)
+  const shift =
+    from && to ? `translate(${(to.x - from.x) * pixelsPerMm}px, ${(to.y - from.y) * pixelsPerMm}px)` : undefined
   return (
-    <>
-      <SpritePicture scene={scene} scale={scale} sprite={sprite} />
+    <div className="absolute top-0 left-0 size-0" style={{ transform: draft?.shape ? undefined : shift }}>
+      {draft?.shape && frame ? (
+        <LiveFrame scene={scene} frame={frame} spot={draft.spot} scale={scale} colour={piece.dress.borderColour} />
+      ) : (
+        <SpritePicture scene={scene} scale={scale} sprite={sprite} frame={frame} />
+      )}
       <button
         {...properties}
         data-frame={scene.frameId}
         data-look={scene.photo || scene.words ? scene.hash : undefined}
-        aria-label={said}
+        aria-label={said + lies}
         aria-pressed={selected}
-        onClick={() => select({ kind: 'frame', pageId: page.id, frameId: scene.frameId })}
-        onFocus={() => select({ kind: 'frame', pageId: page.id, frameId: scene.frameId })}
-        onDoubleClick={() => scene.photo && select({ kind: 'crop', on: true })}
+        onClick={(event) => {
+          if (event.shiftKey && !spot) select({ kind: 'toggle', pageId: page.id, frameIds: [scene.frameId] })
+          else if (!spot) choose()
+        }}
+        onFocus={() => !pressed.current && choose()}
+        onDoubleClick={() => scene.photo && !spot?.locked && select({ kind: 'crop', on: true })}
         onKeyDown={keys}
         onPointerDown={(event) => {
-          if (!scene.photo || selection.cropping) return
+          pressed.current = true
+          window.setTimeout(() => (pressed.current = false), 0)
+          if (selection.cropping) return
+          if (spot) return startMove(event, scene.frameId)
+          if (!scene.photo || event.shiftKey) return
           const cargo = { kind: 'frame' as const, pageId: page.id, frameId: scene.frameId, photo: scene.photo.photo }
           start(event, cargo, smallPicture(scene.photo.photo))
         }}
-        className={`absolute touch-none ${selected ? (selection.cropping ? '' : 'z-10 outline-2 outline-offset-2 outline-woad') : 'hover:outline-1 hover:outline-woad'} ${over ? 'bg-woad/30 outline-3 outline-woad' : ''} ${scene.photo ? '' : 'border border-dashed border-soft bg-wash/60'}`}
+        className={`absolute touch-none ${selected ? (selection.cropping ? '' : 'z-10 outline-2 outline-offset-2 outline-woad') : 'hover:outline-1 hover:outline-woad'} ${over ? 'bg-woad/30 outline-3 outline-woad' : ''} ${scene.photo ? '' : 'border border-dashed border-soft bg-wash/60'} ${spot && !spot.locked ? 'cursor-move' : ''} ${draft?.shape ? 'opacity-0' : ''}`}
         style={{
           left: outer.x * pixelsPerMm,
           top: outer.y * pixelsPerMm,
           width: outer.width * pixelsPerMm,
           height: outer.height * pixelsPerMm,
+          transform: scene.turnDegrees ? `rotate(${scene.turnDegrees}deg)` : undefined,
         }}
       >
         {!scene.photo && outer.width * pixelsPerMm > 70 && outer.height * pixelsPerMm > 30 && (
           <span className="text-[13px] text-[#22293a]">Drop a photo</span>
         )}
       </button>
-    </>
-  )
-}
-
-/** The picture of a frame. The last one stays until the next has loaded, so that a change never flashes. */
-function SpritePicture({ scene, scale, sprite }: Omit<Props, 'index'>) {
-  const ratio = window.devicePixelRatio || 1
-  const device = scale.pixelsPerMm * ratio
-  const left = Math.floor(scene.cell.x * device)
-  const top = Math.floor(scene.cell.y * device)
-  const box = {
-    left: left / ratio,
-    top: top / ratio,
-    width: (Math.ceil((scene.cell.x + scene.cell.width) * device) - left) / ratio,
-    height: (Math.ceil((scene.cell.y + scene.cell.height) * device) - top) / ratio,
-  }
-  const [loaded, setLoaded] = useState<{ url: string; box: typeof box } | null>(null)
-  if (!scene.photo && !scene.words) return null
-  if (sprite === 'unreadable') {
-    return (
-      <p
-        className="pointer-events-none absolute m-0 overflow-hidden bg-wash p-2 text-[13px] text-ink outline-1 outline-soft"
-        style={box}
-      >
-        This photo’s file cannot be read.
-      </p>
-    )
-  }
-  const wanted = sprite?.url
-  return (
-    <>
-      {loaded && loaded.url !== wanted && (
-        <img alt="" src={loaded.url} className="pointer-events-none absolute max-w-none" style={loaded.box} />
-      )}
-      {wanted && (
-        <img
-          key={wanted}
-          alt=""
-          data-testid="sprite"
-          data-shows={scene.hash}
-          src={wanted}
-          onLoad={() => setLoaded({ url: wanted, box })}
-          className={`pointer-events-none absolute max-w-none ${loaded?.url === wanted || !loaded ? '' : 'opacity-0'}`}
-          style={box}
-        />
-      )}
-    </>
+    </div>
   )
 }

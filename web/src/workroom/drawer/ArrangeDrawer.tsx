@@ -1,47 +1,33 @@
-import { useState } from 'react'
-import type { Edit } from '../../api/client'
-import { Button } from '../../ui/Button'
-import { useRoom } from '../context'
-import { usesOf } from '../selection'
-import { GridPart } from './GridPart'
-import { PagePart } from './PagePart'
-import { Part } from './Part'
-import { PhotoTray } from './PhotoTray'
-import { ProposalsPart } from './ProposalsPart'
-import { SlicingPart } from './SlicingPart'
+import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/react'
+import { FramesPart } from './FramesPart'
+import { LayoutPart } from './LayoutPart'
 
+const TABS = [
+  ['Layout', LayoutPart],
+  ['Frames', FramesPart],
+] as const
+
+/** What arranges the page, and its frames one by one. */
 export function ArrangeDrawer() {
-  const { piece, page, handle, photos } = useRoom()
-  const [wrong, setWrong] = useState<{ field?: string; message: string } | null>(null)
-  const uses = usesOf(piece)
-  const waiting = photos.filter(({ id }) => !uses.has(id)).length
-
-  const send = async (edit: Edit) => {
-    const problem = await handle.edit(edit, { quiet: true })
-    setWrong(problem && { field: problem.field, message: problem.message })
-  }
-  const about = (...fields: string[]) => (wrong && fields.includes(wrong.field ?? '') ? wrong.message : undefined)
-  const { arrangement } = page
   return (
-    <>
-      <Part title="Photos">
-        <Button className="w-full" disabled={waiting === 0} onClick={() => void handle.edit({ kind: 'flowPhotos' })}>
-          Flow {waiting} waiting into the frames
-        </Button>
-        <PhotoTray short />
-      </Part>
-      <ProposalsPart key={`proposals of ${page.id}`} />
-      {arrangement.kind === 'grid' ? (
-        <GridPart key={`grid of ${page.id}`} grid={arrangement} send={send} about={about} />
-      ) : (
-        <SlicingPart key={`cuts of ${page.id}`} slicing={arrangement} send={send} about={about} />
-      )}
-      {wrong && (
-        <p role="alert" className="border-l-2 border-madder pl-2 text-[13px] leading-4">
-          {wrong.message}
-        </p>
-      )}
-      <PagePart send={send} about={about} />
-    </>
+    <TabGroup>
+      <TabList className="mb-3 flex border-b border-line">
+        {TABS.map(([name]) => (
+          <Tab
+            key={name}
+            className="-mb-px border-b-2 border-transparent px-2.5 py-1 hover:bg-wash data-selected:border-woad data-selected:font-semibold"
+          >
+            {name}
+          </Tab>
+        ))}
+      </TabList>
+      <TabPanels>
+        {TABS.map(([name, Content]) => (
+          <TabPanel key={name} tabIndex={-1}>
+            <Content />
+          </TabPanel>
+        ))}
+      </TabPanels>
+    </TabGroup>
   )
 }

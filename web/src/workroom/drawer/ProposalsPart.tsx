@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { client, data, type Page, pagePicture, type Piece, Problem, type Proposal } from '../../api/client'
 import { Button } from '../../ui/Button'
+import { gapOf, governed } from '../arrangement'
 import { useRoom } from '../context'
 import { Part } from './Part'
 
@@ -11,19 +12,22 @@ const PICTURE_PX = 132
 /** What proposals follow from. Which of them was chosen is not part of it, so that they stay while one is tried after another. */
 const basis = (piece: Piece, page: Page) => {
   const { arrangement, frames } = page
-  const gap = arrangement.kind === 'grid' ? arrangement.columnGap : arrangement.gap
   const photos = frames
     .filter(({ photo }) => photo)
     .map(({ id, photo, caption, crop, marks }) => JSON.stringify([id, photo, caption, crop, marks]))
-  return [piece.format, piece.dress, arrangement.margins, gap, photos.toSorted()]
+  return [piece.format, piece.dress, arrangement.margins, gapOf(arrangement), photos.toSorted(), taking(page)]
 }
+
+/** The frames that take part: those that were taken out stay out, but where nothing is arranged all that are not locked. */
+const taking = ({ arrangement, frames }: Page) =>
+  frames.filter(({ photo, spot }) => photo && (!spot || (arrangement.kind === 'free' && !spot.locked))).length
 
 /** Arrangements that the computer proposes for the photos of this page, drawn as the page would be. */
 export function ProposalsPart() {
   const { piece, page, handle } = useRoom()
   const [asked, setAsked] = useState(false)
   const [seed, setSeed] = useState(1)
-  const filled = page.frames.filter(({ photo }) => photo).length
+  const filled = taking(page)
   const proposals = useQuery({
     queryKey: ['proposals', piece.id, page.id, seed, ...basis(piece, page)],
     queryFn: () =>
@@ -41,7 +45,10 @@ export function ProposalsPart() {
   const wrong = proposals.error instanceof Problem ? proposals.error.message : proposals.error?.message
   const chosen = ({ arrangement, order }: Proposal) =>
     JSON.stringify(arrangement) === JSON.stringify(page.arrangement) &&
-    order.join() === page.frames.map(({ id }) => id).join()
+    order.join() ===
+      governed(page)
+        .map(({ id }) => id)
+        .join()
   return (
     <Part title="Proposals">
       {!asked ? (

@@ -1,7 +1,7 @@
 import type { Edit, Slicing } from '../../api/client'
 import { LengthField } from '../../measure/LengthField'
 import { Button } from '../../ui/Button'
-import { arrangementEdit, gridFor } from '../arrangement'
+import { arrangementEdit, gridFor, toGrid } from '../arrangement'
 import { useRoom } from '../context'
 import { MarginFields } from './MarginFields'
 import { Part } from './Part'
@@ -42,12 +42,7 @@ export function SlicingPart({
         onCommit={(gap) => set({ gap })}
       />
       <MarginFields margins={slicing.margins} wrong={about('margins')} onCommit={(margins) => set({ margins })} />
-      <Button
-        className="w-full"
-        onClick={() =>
-          void send({ kind: 'setGrid', pageId: page.id, grid: gridFor(page, format.width, format.height) })
-        }
-      >
+      <Button className="w-full" onClick={() => void send(toGrid(page, gridFor(page, format.width, format.height)))}>
         Back to a grid
       </Button>
     </Part>

@@ -1,27 +1,31 @@
 import { Crop as CropIcon, FlipHorizontal2, RotateCw, Trash2 } from 'lucide-react'
-import { type Crop, type Frame, type FrameScene, smallPicture } from '../../api/client'
-import { saySize } from '../../measure/units'
+import { type Crop, type Frame, type FrameScene, type Grid, smallPicture } from '../../api/client'
 import { Button, IconButton } from '../../ui/Button'
 import { NumberField } from '../../ui/NumberField'
 import { WeaveGauge } from '../../ui/WeaveGauge'
-import { gridOf } from '../arrangement'
+import { governed, gridOf } from '../arrangement'
 import { useRoom } from '../context'
 import { MOST_ZOOM, turnedBy } from '../cropMath'
 import { useCrop } from '../useCrop'
 import { CaptionField } from './CaptionField'
 import { MarksPart } from './MarksPart'
+import { PlacePart } from './PlacePart'
+
+const placeInGrid = ({ columns }: Grid, index: number) =>
+  `row ${Math.floor(index / columns) + 1}, column ${(index % columns) + 1}`
 
 /** A frame's ticket: its photo and sharpness, its place, its crop, its words. Every number is a field. */
 export function FrameTicket({ frame, scene }: { frame: Frame; scene: FrameScene }) {
-  const { piece, page, photos, handle, selection, select } = useRoom()
-  const { format } = piece
+  const { page, photos, handle, selection, select } = useRoom()
   const photo = photos.find(({ id }) => id === frame.photo)
   const at = { pageId: page.id, frameId: frame.id }
   const index = page.frames.indexOf(frame)
   const grid = gridOf(page)
-  const place = grid
-    ? `row ${Math.floor(index / grid.columns) + 1}, column ${(index % grid.columns) + 1}`
-    : `of ${page.frames.length}`
+  const place = frame.spot
+    ? 'lies freely'
+    : grid
+      ? placeInGrid(grid, governed(page).indexOf(frame))
+      : `of ${page.frames.length}`
   const changeCrop = useCrop(frame.id)
   const setCrop = (part: Partial<Crop>) => changeCrop((crop) => ({ ...crop, ...part }))
   const { crop } = frame
@@ -48,10 +52,7 @@ export function FrameTicket({ frame, scene }: { frame: Frame; scene: FrameScene 
           Empty. Drag a photo here from the drawer, or press one there.
         </p>
       )}
-      <p className="flex justify-between border-t border-line py-1.5">
-        <span className="text-soft">Frame</span>
-        {saySize(scene.outer.width * 1000, scene.outer.height * 1000, format)}
-      </p>
+      <PlacePart frame={frame} scene={scene} />
       {scene.photo && (
         <section aria-label="Crop" className="border-t border-line py-2">
           <div className="mb-2 flex items-center justify-between">
@@ -131,7 +132,7 @@ export function FrameTicket({ frame, scene }: { frame: Frame; scene: FrameScene 
           </div>
         </section>
       )}
-      {scene.photo && <MarksPart frame={frame} />}
+      {scene.photo && !frame.spot && <MarksPart frame={frame} />}
       <CaptionField key={frame.caption} frame={frame} scene={scene} />
       {scene.photo && (
         <Button className="mt-3" onClick={() => void handle.edit({ kind: 'emptyFrame', ...at })}>

@@ -1,19 +1,28 @@
 import type { Arrangement, Box, Format } from '../../api/client'
 import { say, saySize } from '../../measure/units'
+import { governed } from '../arrangement'
 import { useRoom } from '../context'
+import { FramesTicket } from './FramesTicket'
 import { FrameTicket } from './FrameTicket'
 
 /** In plain measures, what is selected: a frame, else the page. */
 export function Ticket() {
-  const { frame, frameScene } = useRoom()
+  const { frame, frames, frameScene } = useRoom()
   return (
     <aside aria-label="Ticket" className="flex flex-col overflow-y-auto border-l border-line px-4 pb-4">
-      {frame && frameScene ? <FrameTicket key={frame.id} frame={frame} scene={frameScene} /> : <PageTicket />}
+      {frame && frameScene ? (
+        <FrameTicket key={frame.id} frame={frame} scene={frameScene} />
+      ) : frames.length > 1 ? (
+        <FramesTicket />
+      ) : (
+        <PageTicket />
+      )}
     </aside>
   )
 }
 
 function arranged(arrangement: Arrangement, cell: Box | undefined, format: Format): [string, string][] {
+  if (arrangement.kind === 'free') return [['Arrangement', 'none; frames lie freely']]
   if (arrangement.kind === 'slicing') {
     return [
       ['Cut to the photos', arrangement.whole ? 'photos whole' : 'margins filled'],
@@ -32,7 +41,8 @@ function PageTicket() {
   const { piece, page, scene } = useRoom()
   const { format } = piece
   const filled = page.frames.filter(({ photo }) => photo).length
-  const cell = scene?.frames[0]?.cell
+  const first = governed(page)[0]
+  const cell = scene?.frames.find(({ frameId }) => frameId === first?.id)?.cell
   const rows: [string, string][] = [
     ['Finished size', saySize(format.width, format.height, format)],
     ['Bleed', format.bleed ? say(format.bleed, format) : 'none'],
@@ -54,7 +64,7 @@ function PageTicket() {
       </dl>
       <p className="mt-3 border-t border-line pt-3 text-[13px] leading-5 text-soft">
         Select a frame to set its crop and caption. Drag it onto another to swap. Press Enter or click twice to crop on
-        the page.
+        the page. Hold Shift to select several.
       </p>
     </>
   )

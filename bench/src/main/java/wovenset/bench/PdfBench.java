@@ -74,7 +74,7 @@ final class PdfBench implements Bench.Benchmark {
                 int number = page * grid.places() + i;
                 frames.add(Frame.empty(UUID.randomUUID()).withPhoto(Pieces.photo(number), "Photo number " + number));
             }
-            pages.add(new Page(UUID.randomUUID(), grid, frames));
+            pages.add(Page.of(UUID.randomUUID(), grid, frames));
         }
         return new Piece(UUID.randomUUID(), "Bench", Pieces.format(210, 297), Dress.PLAIN, List.of(), pages);
     }

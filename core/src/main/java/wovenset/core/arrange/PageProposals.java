@@ -6,6 +6,7 @@ import wovenset.core.measure.Length;
 import wovenset.core.piece.Dress;
 import wovenset.core.piece.Format;
 import wovenset.core.piece.Frame;
+import wovenset.core.piece.Free;
 import wovenset.core.piece.Grid;
 import wovenset.core.piece.Marks;
 import wovenset.core.piece.Page;
@@ -16,6 +17,9 @@ public final class PageProposals {
     private static final int FEWEST_FOR_LINES = 3;
     /** Micrometres; a gap below this is none. */
     private static final long SMALLEST_GAP = 100;
+
+    /** Where none was set. */
+    private static final Length USUAL_GAP = Length.ofMm(3);
 
     private PageProposals() {}
 
@@ -49,7 +53,10 @@ public final class PageProposals {
 
     /** The gap that a page has between its columns. */
     public static Length gapOf(Page page) {
-        return page.arrangement() instanceof Grid grid ? grid.columnGap() : ((Slicing) page.arrangement()).gap();
+        if (page.arrangement() instanceof Grid grid) {
+            return grid.columnGap();
+        }
+        return page.arrangement() instanceof Slicing slicing ? slicing.gap() : USUAL_GAP;
     }
 
     /**
@@ -59,7 +66,8 @@ public final class PageProposals {
      * @param seed another seed may give others
      */
     public static Answer of(Format format, Dress dress, Page page, PhotoProportions proportions, Length gap, int most, long seed) {
-        List<Frame> frames = page.frames().stream().filter(frame -> frame.photo() != null).toList();
+        boolean free = page.arrangement() instanceof Free;
+        List<Frame> frames = page.frames().stream().filter(frame -> frame.photo() != null && takesPart(frame, free)).toList();
         if (frames.isEmpty()) {
             return new Answer.Cannot("photos", "Put photos on this page first; proposals are made for them.");
         }
@@ -84,9 +92,20 @@ public final class PageProposals {
         return new Answer.Offers(offers);
     }
 
+    /** Frames that were taken out stay out, but where nothing is arranged all take part that are not locked. */
+    private static boolean takesPart(Frame frame, boolean free) {
+        return frame.spot() == null || free && !frame.spot().locked();
+    }
+
     private static Offer offer(Kind kind, Proposal found, Page page, List<Frame> frames, Length gap) {
         Slicing slicing = new Slicing(page.arrangement().margins(), gap, found.whole(), found.tree());
-        return new Offer(kind, new Page(page.id(), slicing, found.order().stream().map(frames::get).toList()), found.lost(), found.covered());
+        return new Offer(kind, arranged(page, slicing, found.order().stream().map(frames::get).toList()), found.lost(), found.covered());
+    }
+
+    private static Page arranged(Page page, Slicing slicing, List<Frame> ordered) {
+        List<Frame> all = new ArrayList<>(ordered.stream().map(frame -> frame.withSpot(null)).toList());
+        page.frames().stream().filter(frame -> frame.spot() != null && !ordered.contains(frame)).forEach(all::add);
+        return page.with(slicing, all);
     }
 
     private static Wish wish(Frame frame, PhotoProportions proportions) {

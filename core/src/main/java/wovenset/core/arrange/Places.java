@@ -1,5 +1,7 @@
 package wovenset.core.arrange;
 
+import java.util.ArrayList;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -8,10 +10,12 @@ import wovenset.core.measure.Length;
 import wovenset.core.piece.Arrangement;
 import wovenset.core.piece.Dress;
 import wovenset.core.piece.Format;
+import wovenset.core.piece.Frame;
 import wovenset.core.piece.Grid;
 import wovenset.core.piece.Margins;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Slicing;
+import wovenset.core.piece.Spot;
 
 /** Where the frames of a page lie, whatever arranges them. Cost: linear in the frames. */
 public final class Places {
@@ -19,11 +23,32 @@ public final class Places {
 
     /** @param proportions of the photos that the page shows */
     public static PlacesOutcome of(Format format, Dress dress, Page page, PhotoProportions proportions) {
-        Arrangement arrangement = page.arrangement();
+        PlacesOutcome governed = governed(format, dress, page.arrangement(), page.governed(), proportions);
+        if (!(governed instanceof PlacesOutcome.Fits fits)) {
+            return governed;
+        }
+        FrameTrim trim = FrameTrim.of(dress);
+        Iterator<Place> next = fits.places().iterator();
+        List<Place> places = new ArrayList<>();
+        for (Frame frame : page.frames()) {
+            Spot spot = frame.spot();
+            if (spot != null && Math.min(spot.width().mm(), spot.height().mm()) - trim.across() < SlicingSums.SMALLEST_MM / 2) {
+                return new PlacesOutcome.DoesNotFit("borderWidth", "A frame of " + format.say(spot.width()) + " × " + format.say(spot.height())
+                        + " has no room for a photo inside this border.");
+            }
+            places.add(spot == null ? next.next() : Place.of(spot, trim));
+        }
+        return new PlacesOutcome.Fits(places);
+    }
+
+    private static PlacesOutcome governed(Format format, Dress dress, Arrangement arrangement, List<Frame> frames, PhotoProportions proportions) {
         if (arrangement instanceof Grid grid) {
             return of(format, dress, grid);
+        } else if (arrangement instanceof Slicing slicing) {
+            return of(format, dress, slicing, frames.stream().map(proportions::shown).toList());
         }
-        return of(format, dress, (Slicing) arrangement, page.frames().stream().map(proportions::shown).toList());
+        PlacesOutcome.DoesNotFit problem = marginProblem(format, arrangement.margins());
+        return problem == null ? new PlacesOutcome.Fits(List.of()) : problem;
     }
 
     private static PlacesOutcome of(Format format, Dress dress, Grid grid) {
@@ -42,7 +67,7 @@ public final class Places {
                     + " wide; this border leaves no room for the photo.");
         }
         return new PlacesOutcome.Fits(fits.cells().stream()
-                .map(cell -> BoxMm.of(cell.x(), cell.y(), cell.width(), cell.height())).toList());
+                .map(cell -> Place.upright(BoxMm.of(cell.x(), cell.y(), cell.width(), cell.height()))).toList());
     }
 
     private static PlacesOutcome of(Format format, Dress dress, Slicing slicing, List<Double> proportions) {
@@ -57,7 +82,7 @@ public final class Places {
         Space space = Space.of(format, dress, margins, slicing.gap());
         Optional<List<BoxMm>> places = SlicingSums.places(slicing.tree(), proportions, space, slicing.whole());
         if (places.isPresent()) {
-            return new PlacesOutcome.Fits(places.get());
+            return new PlacesOutcome.Fits(places.get().stream().map(Place::upright).toList());
         }
         double most = mostGap(slicing, proportions, space);
         if (most >= 0) {

@@ -1,12 +1,11 @@
 package wovenset.core.arrange;
 
 import java.util.List;
-import wovenset.core.geometry.BoxMm;
 
 /** Where an arrangement puts a page's frames, or why it cannot. */
 public sealed interface PlacesOutcome {
     /** One place for each frame, in their order. */
-    record Fits(List<BoxMm> places) implements PlacesOutcome {
+    record Fits(List<Place> places) implements PlacesOutcome {
         public Fits {
             places = List.copyOf(places);
         }

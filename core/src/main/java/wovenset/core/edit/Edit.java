@@ -3,13 +3,18 @@ package wovenset.core.edit;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import wovenset.core.arrange.Alignment;
+import wovenset.core.measure.Length;
 import wovenset.core.piece.Arrangement;
 import wovenset.core.piece.Crop;
 import wovenset.core.piece.Dress;
 import wovenset.core.piece.Format;
+import wovenset.core.piece.Frame;
 import wovenset.core.piece.Grid;
+import wovenset.core.piece.Guide;
 import wovenset.core.piece.Marks;
 import wovenset.core.piece.PhotoId;
+import wovenset.core.piece.Spot;
 
 /** A change to a piece, as a value. */
 public sealed interface Edit {
@@ -42,8 +47,9 @@ public sealed interface Edit {
     /**
      * Gives a page another arrangement.
      *
-     * @param order the page's frames in the order of the arrangement's places: every frame that shows a photo; empty ones
-     *     that are not named go
+     * @param order the page's frames in the order of the arrangement's places: every one that the present arrangement places
+     *     and that shows a photo; empty ones that are not named go. Frames with a place of their own give it up if they are
+     *     named, and stay where they are if not. A grid's further cells are empty
      */
     record Arrange(UUID pageId, Arrangement arrangement, List<UUID> order) implements Edit {}
 
@@ -70,6 +76,51 @@ public sealed interface Edit {
 
     /** Changes the words below a photo. */
     record SetCaption(UUID pageId, UUID frameId, String caption) implements Edit {}
+
+    /** Edits of frames that have, get or give up a place of their own. */
+    sealed interface OfFrames extends Edit {
+        UUID pageId();
+    }
+
+    /** A frame and the place that it is to have. */
+    record FrameSpot(UUID frameId, Spot spot) {}
+
+    /** Puts frames where they are wanted; those that the arrangement placed so far are taken out of it. */
+    record PutFrames(UUID pageId, List<FrameSpot> frames) implements OfFrames {}
+
+    /** Adds frames in front of the others, each with a place of its own and a new identifier: drawn, pasted or copied ones. */
+    record AddFrames(UUID pageId, List<Frame> frames) implements OfFrames {}
+
+    /** Takes frames off the page, their photos go back to the drawer; a grid keeps its cell, empty. */
+    record RemoveFrames(UUID pageId, List<UUID> frameIds) implements OfFrames {}
+
+    /** Gives frames back to the arrangement: into a grid's empty cells, or as new places of a page that is cut. */
+    record GiveBackFrames(UUID pageId, List<UUID> frameIds) implements OfFrames {}
+
+    /** Gives every frame of the page the place that it has as its own; empty ones go. */
+    record ReleasePage(UUID pageId) implements OfFrames {}
+
+    /** Puts frames in this order from back to front. Those that the arrangement places keep their order among themselves. */
+    record OrderFrames(UUID pageId, List<UUID> frameIds) implements OfFrames {}
+
+    /** Lines frames up. */
+    record LineUpFrames(UUID pageId, List<UUID> frameIds, Alignment.Edge edge, LineUpTo to) implements OfFrames {}
+
+    /** What frames are lined up to. */
+    enum LineUpTo {
+        EACH_OTHER,
+        PAGE,
+        MARGINS
+    }
+
+    /** Makes the gaps between frames equal; the outermost stay. */
+    record EvenGaps(UUID pageId, List<UUID> frameIds, boolean across) implements OfFrames {}
+
+    /** Gives frames an exact size about their centres. */
+    record SizeFrames(UUID pageId, List<UUID> frameIds, @Nullable Length width, @Nullable Length height) implements OfFrames {}
+
+    /** Changes the lines to which frames are set. */
+    record SetGuides(UUID pageId, List<Guide> guides) implements OfFrames {}
 
     /** Adds an empty page like its neighbour after this one. */
     record AddPage(UUID afterPageId) implements Edit {}

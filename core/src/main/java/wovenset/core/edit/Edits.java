@@ -46,7 +46,7 @@ public final class Edits {
         } else if (edit instanceof Edit.SetGrid set) {
             return layouts().setGrid(piece, set);
         } else if (edit instanceof Edit.Arrange arrange) {
-            return Layouts.arrange(piece, arrange);
+            return layouts().arrange(piece, arrange);
         } else if (edit instanceof Edit.SizeFromCells size) {
             return layouts().sizeFromCells(piece, size);
         } else if (edit instanceof Edit.AddPhotos add) {
@@ -58,7 +58,7 @@ public final class Edits {
         } else if (edit instanceof Edit.FlowPhotos) {
             return gathering().flow(piece);
         }
-        return pageOrFrame(piece, edit);
+        return edit instanceof Edit.OfFrames ofFrames ? new FreeFrames(photos, ids).apply(piece, ofFrames) : pageOrFrame(piece, edit);
     }
 
     private Outcome pageOrFrame(Piece piece, Edit edit) {
@@ -113,7 +113,7 @@ public final class Edits {
         return trimmed;
     }
 
-    private static String checkedCaption(String caption) {
+    static String checkedCaption(String caption) {
         String words = caption.strip();
         if (words.codePointCount(0, words.length()) > LONGEST_CAPTION) {
             throw new EditRefusedException("caption", "A caption has at most " + LONGEST_CAPTION + " characters.");
@@ -148,14 +148,14 @@ public final class Edits {
 
     private Outcome addPage(Piece piece, UUID after) {
         Page neighbour = checkedPage(piece, after);
-        return insert(piece, piece.indexOf(after) + 1, Layouts.emptyPage(neighbour.arrangement(), ids), "Add a page");
+        return insert(piece, piece.indexOf(after) + 1, Layouts.emptyLike(neighbour, ids), "Add a page");
     }
 
     private Outcome copyPage(Piece piece, UUID pageId) {
         Page source = checkedPage(piece, pageId);
         List<Frame> frames = source.frames().stream()
                 .map(frame -> frame.withId(ids.get())).toList();
-        return insert(piece, piece.indexOf(pageId) + 1, new Page(ids.get(), source.arrangement(), frames), "Copy a page");
+        return insert(piece, piece.indexOf(pageId) + 1, new Page(ids.get(), source.arrangement(), frames, source.guides()), "Copy a page");
     }
 
     private static Outcome insert(Piece piece, int index, Page page, String name) {

@@ -72,7 +72,10 @@ public final class Gathering {
                 throw new EditRefusedException("pages", "These photos need more than " + Edits.MOST_PAGES
                         + " pages; use more cells on each page.");
             }
-            pages.add(filled(Layouts.emptyPage(pages.get(pages.size() - 1).arrangement(), ids), next));
+            if (pages.get(pages.size() - 1).frames().isEmpty()) {
+                throw new EditRefusedException("pages", "The last page has no frames for photos to flow into; draw some, or give it a grid.");
+            }
+            pages.add(filled(Layouts.emptyLike(pages.get(pages.size() - 1), ids), next));
         }
         return new Outcome(piece.withPages(pages), "Let " + count(flowed) + " flow in");
     }

@@ -8,6 +8,7 @@ import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import wovenset.core.arrange.GridSums;
+import wovenset.core.arrange.SpotScale;
 import wovenset.core.measure.Length;
 import wovenset.core.piece.Arrangement;
 import wovenset.core.piece.Dress;
@@ -26,12 +27,23 @@ final class Layouts {
     }
 
     static Page emptyPage(Arrangement arrangement, Supplier<UUID> ids) {
-        return new Page(ids.get(), arrangement, Stream.generate(() -> Frame.empty(ids.get())).limit(arrangement.places()).toList());
+        return Page.of(ids.get(), arrangement, Stream.generate(() -> Frame.empty(ids.get())).limit(arrangement.places()).toList());
+    }
+
+    /** A page whose frames lie as on this one, all empty. */
+    static Page emptyLike(Page page, Supplier<UUID> ids) {
+        return new Page(ids.get(), page.arrangement(),
+                page.frames().stream().map(frame -> Frame.empty(ids.get()).withSpot(frame.spot())).toList(), page.guides());
     }
 
     static Piece withFormat(Piece piece, Format format) {
         checkFormat(format);
-        return piece.withFormat(format);
+        Format before = piece.format();
+        if (before.width().equals(format.width()) && before.height().equals(format.height())) {
+            return piece.withFormat(format);
+        }
+        return piece.withFormat(format).withPages(piece.pages().stream().map(page -> page.mapFrames(frame -> frame.spot() == null ? frame
+                : frame.withSpot(SpotScale.scaled(frame.spot(), before, format)))).toList());
     }
 
     /** Refuses sizes and bleeds that no page can have. */
@@ -87,22 +99,31 @@ final class Layouts {
 
     private Page withGrid(Page page, Grid grid) {
         List<Frame> frames = new ArrayList<>(page.frames());
-        for (int i = frames.size() - 1; i >= 0 && frames.size() > grid.places(); i--) {
-            if (frames.get(i).photo() == null) {
-                frames.remove(i);
+        for (boolean filled : List.of(false, true)) {
+            for (int i = frames.size() - 1; i >= 0 && governed(frames) > grid.places(); i--) {
+                if (frames.get(i).spot() == null && (frames.get(i).photo() != null) == filled) {
+                    frames.remove(i);
+                }
             }
         }
-        while (frames.size() > grid.places()) {
-            frames.remove(frames.size() - 1);
+        return page.with(grid, padded(frames, grid));
+    }
+
+    private static long governed(List<Frame> frames) {
+        return frames.stream().filter(frame -> frame.spot() == null).count();
+    }
+
+    /** With an empty frame for each place that has none. */
+    private List<Frame> padded(List<Frame> frames, Arrangement arrangement) {
+        List<Frame> all = new ArrayList<>(frames);
+        for (long have = governed(frames); have < arrangement.places(); have++) {
+            all.add(Frame.empty(ids.get()));
         }
-        while (frames.size() < grid.places()) {
-            frames.add(Frame.empty(ids.get()));
-        }
-        return new Page(page.id(), grid, frames);
+        return all;
     }
 
     /** Puts an arrangement in a page's place, and its frames in the asked order. Empty frames that are not named go. */
-    static Outcome arrange(Piece piece, Edit.Arrange edit) {
+    Outcome arrange(Piece piece, Edit.Arrange edit) {
         Page page = Edits.checkedPage(piece, edit.pageId());
         Map<UUID, Frame> frames = new LinkedHashMap<>();
         page.frames().forEach(frame -> frames.put(frame.id(), frame));
@@ -112,15 +133,20 @@ final class Layouts {
             if (frame == null) {
                 throw new EditRefusedException("order", "An order names frames of this page, each once.");
             }
-            ordered.add(frame);
+            ordered.add(frame.withSpot(null));
         }
-        if (frames.values().stream().anyMatch(frame -> frame.photo() != null)) {
-            throw new EditRefusedException("order", "An order names every frame that shows a photo.");
+        if (frames.values().stream().anyMatch(frame -> frame.photo() != null && frame.spot() == null)) {
+            throw new EditRefusedException("order", "An order names every frame that the arrangement places and that shows a photo.");
+        }
+        if (edit.arrangement() instanceof Grid grid && grid.places() > ordered.size()) {
+            ordered = padded(ordered, grid);
         }
         if (edit.arrangement().places() != ordered.size()) {
             throw new EditRefusedException("arrangement", "The arrangement has " + edit.arrangement().places() + " places for "
                     + ordered.size() + " frames.");
         }
-        return new Outcome(piece.mapPage(page.id(), old -> new Page(old.id(), edit.arrangement(), ordered)), "Arrange the page");
+        frames.values().stream().filter(frame -> frame.spot() != null).forEach(ordered::add);
+        List<Frame> all = ordered;
+        return new Outcome(piece.mapPage(page.id(), old -> old.with(edit.arrangement(), all)), "Arrange the page");
     }
 }

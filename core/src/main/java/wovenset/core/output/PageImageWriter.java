@@ -97,7 +97,8 @@ final class PageImageWriter {
         double stripTop = box.y() + (top - 1) / pixelsPerMm;
         double stripBottom = box.y() + (top + rows + 1) / pixelsPerMm;
         for (PageScene.FrameScene frame : page.frames()) {
-            if (frame.cell().y() < stripBottom && frame.cell().y() + frame.cell().height() > stripTop) {
+            BoxMm bounds = frame.bounds();
+            if (bounds.y() < stripBottom && bounds.y() + bounds.height() > stripTop) {
                 painter.paintFrame(graphics, frame);
             }
         }

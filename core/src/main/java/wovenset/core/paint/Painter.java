@@ -38,6 +38,10 @@ public final class Painter {
 
     /** Draws a frame with its photo, border and words; an empty frame draws nothing but its words. */
     public void paintFrame(Graphics2D graphics, FrameScene frame) {
+        AffineTransform before = graphics.getTransform();
+        if (frame.turnDegrees() != 0) {
+            graphics.rotate(Math.toRadians(frame.turnDegrees()), frame.outer().centreX(), frame.outer().centreY());
+        }
         if (frame.photo() != null) {
             paintPhoto(graphics, frame, frame.photo());
             paintBorder(graphics, frame);
@@ -45,6 +49,7 @@ public final class Painter {
         if (frame.words() != null) {
             WordsPainter.draw(graphics, frame.words());
         }
+        graphics.setTransform(before);
     }
 
     private void paintPhoto(Graphics2D graphics, FrameScene frame, PhotoScene photo) {
@@ -55,7 +60,7 @@ public final class Painter {
         toPage.scale(1.0 / raster.image().getWidth(), 1.0 / raster.image().getHeight());
         Shape clip = graphics.getClip();
         Shape window = rounded(frame.window(), frame.windowRadiusMm());
-        if (frame.windowRadiusMm() > 0 && SoftClip.applies(graphics)) {
+        if ((frame.windowRadiusMm() > 0 || frame.turnDegrees() != 0) && SoftClip.applies(graphics)) {
             SoftClip.drawImage(graphics, raster.image(), toPage, window);
         } else {
             graphics.clip(window);

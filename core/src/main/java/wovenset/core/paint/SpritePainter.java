@@ -15,21 +15,21 @@ public final class SpritePainter {
     }
 
     /**
-     * Where a frame's sprite lies on a screen: whole pixels around its cell, so that sprites of neighbours meet the same
+     * Where a frame's sprite lies on a screen: whole pixels around all that it draws, so that sprites of neighbours meet the same
      * pixel grid as the whole page would.
      */
     public record Bounds(int x, int y, int width, int height) {
-        public static Bounds of(BoxMm cell, double pixelsPerMm) {
-            int x = (int) Math.floor(cell.x() * pixelsPerMm);
-            int y = (int) Math.floor(cell.y() * pixelsPerMm);
-            return new Bounds(x, y, (int) Math.ceil((cell.x() + cell.width()) * pixelsPerMm) - x,
-                    (int) Math.ceil((cell.y() + cell.height()) * pixelsPerMm) - y);
+        public static Bounds of(BoxMm box, double pixelsPerMm) {
+            int x = (int) Math.floor(box.x() * pixelsPerMm);
+            int y = (int) Math.floor(box.y() * pixelsPerMm);
+            return new Bounds(x, y, (int) Math.ceil((box.x() + box.width()) * pixelsPerMm) - x,
+                    (int) Math.ceil((box.y() + box.height()) * pixelsPerMm) - y);
         }
     }
 
     /** A frame alone on transparent ground, {@link Bounds} large. */
     public BufferedImage frame(FrameScene frame, double pixelsPerMm) {
-        Bounds bounds = Bounds.of(frame.cell(), pixelsPerMm);
+        Bounds bounds = Bounds.of(frame.bounds(), pixelsPerMm);
         BufferedImage image = new BufferedImage(
                 Math.max(1, bounds.width()), Math.max(1, bounds.height()), BufferedImage.TYPE_4BYTE_ABGR);
         Graphics2D graphics = image.createGraphics();

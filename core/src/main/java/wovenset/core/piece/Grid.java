@@ -30,6 +30,11 @@ public record Grid(int rows, int columns, Margins margins, Length columnGap, Len
         return rows * columns;
     }
 
+    @Override
+    public Grid withMargins(Margins newMargins) {
+        return new Grid(rows, columns, newMargins, columnGap, rowGap, cell);
+    }
+
     public Grid withCell(@Nullable CellSize size) {
         return new Grid(rows, columns, margins, columnGap, rowGap, size);
     }

@@ -15,4 +15,13 @@ public record Slicing(Margins margins, Length gap, boolean whole, SlicingTree tr
     public int places() {
         return tree.leaves();
     }
+
+    @Override
+    public Slicing withMargins(Margins newMargins) {
+        return new Slicing(newMargins, gap, whole, tree);
+    }
+
+    public Slicing withTree(SlicingTree newTree) {
+        return new Slicing(margins, gap, whole, newTree);
+    }
 }

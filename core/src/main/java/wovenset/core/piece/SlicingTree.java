@@ -3,6 +3,7 @@ package wovenset.core.piece;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 /**
@@ -82,6 +83,24 @@ public sealed interface SlicingTree {
     enum Way {
         ACROSS,
         DOWN
+    }
+
+    /** The tree without one of its places; nothing if it was the only one. Places are counted from 0. */
+    default Optional<SlicingTree> without(int place) {
+        if (place < 0 || place >= leaves()) {
+            throw new IndexOutOfBoundsException(place);
+        }
+        if (!(this instanceof Cut cut)) {
+            return Optional.empty();
+        }
+        List<SlicingTree> kept = new ArrayList<>();
+        int before = 0;
+        for (SlicingTree part : cut.parts) {
+            boolean here = place >= before && place < before + part.leaves();
+            (here ? part.without(place - before) : Optional.of(part)).ifPresent(kept::add);
+            before += part.leaves();
+        }
+        return Optional.of(Cut.of(cut.way, kept));
     }
 
     /** @throws IllegalArgumentException saying where the text is no tree */

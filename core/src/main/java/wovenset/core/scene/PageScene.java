@@ -4,6 +4,7 @@ import java.awt.geom.AffineTransform;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import wovenset.core.arrange.Place;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.piece.Crop;
 import wovenset.core.piece.PhotoId;
@@ -33,6 +34,7 @@ public record PageScene(UUID pageId, double widthMm, double heightMm, double ble
      * @param cell all that belongs to it: photo, border and words
      * @param outer the border's outer edge
      * @param window where the photo shows: the outer box less the border
+     * @param turnDegrees by which all of it is turned, clockwise about the outer box's centre; the boxes are unturned
      * @param cornerRadiusMm of the outer edge, at most half its shorter side
      */
     public record FrameScene(
@@ -40,11 +42,17 @@ public record PageScene(UUID pageId, double widthMm, double heightMm, double ble
             BoxMm cell,
             BoxMm outer,
             BoxMm window,
+            double turnDegrees,
             double cornerRadiusMm,
             double borderMm,
             Rgb borderColour,
             @Nullable PhotoScene photo,
             @Nullable WordsScene words) {
+        /** The upright box around all that is drawn. */
+        public BoxMm bounds() {
+            return Place.bounds(cell, turnDegrees, outer.centreX(), outer.centreY());
+        }
+
         /** The window's own corner radius: concentric with the outer one. */
         public double windowRadiusMm() {
             return Math.max(0, cornerRadiusMm - borderMm);
@@ -54,7 +62,7 @@ public record PageScene(UUID pageId, double widthMm, double heightMm, double ble
     /**
      * A photo in a window.
      *
-     * @param toPage maps the upright photo's unit square to the page
+     * @param toPage maps the upright photo's unit square to the page before the frame is turned
      * @param crop as it shows, with the focus moved where the window would else be bare
      */
     public record PhotoScene(

@@ -3,6 +3,8 @@ package wovenset.core.scene;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import wovenset.core.arrange.FrameTrim;
+import wovenset.core.arrange.Place;
 import wovenset.core.arrange.Places;
 import wovenset.core.arrange.PlacesOutcome;
 import wovenset.core.geometry.BoxMm;
@@ -30,7 +32,7 @@ public final class SceneResolver {
 
     /** How one frame of a page is resolved; a caller may remember what it has resolved before. */
     public interface FrameResolver {
-        PageScene.FrameScene frame(Dress dress, Frame frame, BoxMm cell);
+        PageScene.FrameScene frame(Dress dress, Frame frame, Place place);
     }
 
     /**
@@ -54,12 +56,13 @@ public final class SceneResolver {
                 piece.format().bleed().mm(), piece.dress().pageColour(), frames);
     }
 
-    /** Resolves one frame in its cell. */
-    public PageScene.FrameScene frame(Dress dress, Frame frame, BoxMm cell) {
-        BoxMm outer = new BoxMm(cell.x(), cell.y(), cell.width(), cell.height() - dress.captions().bandMm());
+    /** Resolves one frame in its place. */
+    public PageScene.FrameScene frame(Dress dress, Frame frame, Place place) {
+        BoxMm cell = place.cell();
+        BoxMm outer = place.outer(FrameTrim.of(dress));
         double radius = Math.min(dress.cornerRadius().mm(), Math.min(outer.width(), outer.height()) / 2);
         BoxMm window = outer.inset(dress.borderWidth().mm());
-        return new PageScene.FrameScene(frame.id(), cell, outer, window, radius, dress.borderWidth().mm(),
+        return new PageScene.FrameScene(frame.id(), cell, outer, window, place.turnDegrees(), radius, dress.borderWidth().mm(),
                 dress.borderColour(), photo(frame, window), words(frame, dress.captions(), cell, outer));
     }
 

@@ -93,7 +93,7 @@ public final class Pieces {
     }
 
     private static Page page(Grid grid, Supplier<UUID> ids) {
-        return new Page(ids.get(), grid, java.util.stream.Stream.generate(() -> Frame.empty(ids.get())).limit(grid.places()).toList());
+        return Page.of(ids.get(), grid, java.util.stream.Stream.generate(() -> Frame.empty(ids.get())).limit(grid.places()).toList());
     }
 
     public static Dress withoutCaptions(Dress dress) {

@@ -75,7 +75,7 @@ class ProposalController {
 
     private ProposalView view(Piece piece, Offer offer) {
         Page page = offer.page();
-        return new ProposalView(offer.kind(), page.arrangement(), page.frames().stream().map(Frame::id).toList(),
+        return new ProposalView(offer.kind(), page.arrangement(), page.governed().stream().map(Frame::id).toList(),
                 scenes.view(piece, page).hash(), offer.lost(), offer.covered());
     }
 }

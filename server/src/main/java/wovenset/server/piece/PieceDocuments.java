@@ -18,8 +18,8 @@ import wovenset.core.piece.Piece;
  */
 @Component
 class PieceDocuments {
-    /** 2 since pages have arrangements of several kinds; before, a page was a grid. */
-    private static final int VERSION = 2;
+    /** 2: pages have arrangements of several kinds; before, a page was a grid. 3: frames may have spots, pages guides. */
+    private static final int VERSION = 3;
 
     private final JsonMapper mapper;
 

@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.stream.DoubleStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import wovenset.core.geometry.BoxMm;
+import wovenset.core.arrange.Place;
 import wovenset.core.piece.Dress;
 import wovenset.core.piece.Frame;
 import wovenset.core.piece.Page;
@@ -46,7 +46,7 @@ public class SceneService {
     }
 
     /** All that a frame's look follows from; a photo's size never changes. */
-    private record FrameKey(Dress dress, Frame frame, BoxMm cell, SharpnessLimits limits) {}
+    private record FrameKey(Dress dress, Frame frame, Place place, SharpnessLimits limits) {}
 
     private record KnownFrame(PageScene.FrameScene scene, SceneView.FrameView view) {}
 
@@ -54,8 +54,8 @@ public class SceneService {
         SceneResolver resolver = resolver();
         SharpnessLimits limits = settings.sharpness();
         List<SceneView.FrameView> views = new ArrayList<>();
-        PageScene scene = resolver.resolve(piece, page, (dress, frame, cell) -> {
-            KnownFrame known = resolved.get(new FrameKey(dress, frame, cell, limits), key -> known(resolver.frame(dress, frame, cell)));
+        PageScene scene = resolver.resolve(piece, page, (dress, frame, place) -> {
+            KnownFrame known = resolved.get(new FrameKey(dress, frame, place, limits), key -> known(resolver.frame(dress, frame, place)));
             frames.put(known.view.hash(), known.scene);
             views.add(known.view);
             return known.scene;
@@ -79,6 +79,7 @@ public class SceneService {
         // A record's text holds every number in full, so equal texts are equal looks.
         String hash = hash(frame.toString());
         return new KnownFrame(frame, new SceneView.FrameView(frame.frameId(), frame.cell(), frame.outer(), frame.window(),
+                frame.turnDegrees(), frame.bounds(),
                 frame.cornerRadiusMm(), frame.borderMm(), hash, photo(frame.photo()), words(frame.words())));
     }
 

@@ -16,8 +16,12 @@ import wovenset.core.scene.SharpnessLimits;
  */
 public record SceneView(UUID pageId, double widthMm, double heightMm, double bleedMm, Rgb colour, String hash, List<FrameView> frames) {
 
-    /** @param hash names the frame's sprite */
-    public record FrameView(UUID frameId, BoxMm cell, BoxMm outer, BoxMm window, double cornerRadiusMm, double borderMm,
+    /**
+     * @param turnDegrees by which all of it is turned about the outer box's centre
+     * @param bounds the upright box around all that is drawn: what the sprite covers
+     * @param hash names the frame's sprite
+     */
+    public record FrameView(UUID frameId, BoxMm cell, BoxMm outer, BoxMm window, double turnDegrees, BoxMm bounds, double cornerRadiusMm, double borderMm,
             String hash, @Nullable PhotoView photo, @Nullable WordsView words) {}
 
     /** @param toPage the six numbers of the affine map from the photo's unit square to the page: a b c d e f */

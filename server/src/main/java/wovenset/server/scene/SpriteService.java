@@ -45,7 +45,7 @@ public class SpriteService {
      */
     public List<CompletableFuture<byte[]>> sprites(UUID piece, UUID page, List<String> hashes, double pixelsPerMm) {
         List<PageScene.FrameScene> frames = hashes.stream().map(hash -> known(piece, page, () -> scenes.frameNamed(hash))).toList();
-        frames.forEach(frame -> checkSize(frame.cell().width() * pixelsPerMm, frame.cell().height() * pixelsPerMm));
+        frames.forEach(frame -> checkSize(frame.bounds().width() * pixelsPerMm, frame.bounds().height() * pixelsPerMm));
         List<CompletableFuture<byte[]>> pictures = new ArrayList<>();
         for (int i = 0; i < frames.size(); i++) {
             PageScene.FrameScene frame = frames.get(i);

@@ -17,6 +17,7 @@ import wovenset.core.edit.Edit;
 import wovenset.core.measure.Length;
 import wovenset.core.measure.Resolution;
 import wovenset.core.piece.Arrangement;
+import wovenset.core.piece.Free;
 import wovenset.core.piece.Grid;
 import wovenset.core.piece.PhotoId;
 import wovenset.core.piece.Rgb;
@@ -87,6 +88,16 @@ public class CoreJson {
         @JsonSubTypes.Type(value = Edit.SwapFrames.class, name = "swapFrames"),
         @JsonSubTypes.Type(value = Edit.SetCrop.class, name = "setCrop"),
         @JsonSubTypes.Type(value = Edit.SetCaption.class, name = "setCaption"),
+        @JsonSubTypes.Type(value = Edit.PutFrames.class, name = "putFrames"),
+        @JsonSubTypes.Type(value = Edit.AddFrames.class, name = "addFrames"),
+        @JsonSubTypes.Type(value = Edit.RemoveFrames.class, name = "removeFrames"),
+        @JsonSubTypes.Type(value = Edit.GiveBackFrames.class, name = "giveBackFrames"),
+        @JsonSubTypes.Type(value = Edit.ReleasePage.class, name = "releasePage"),
+        @JsonSubTypes.Type(value = Edit.OrderFrames.class, name = "orderFrames"),
+        @JsonSubTypes.Type(value = Edit.LineUpFrames.class, name = "lineUpFrames"),
+        @JsonSubTypes.Type(value = Edit.EvenGaps.class, name = "evenGaps"),
+        @JsonSubTypes.Type(value = Edit.SizeFrames.class, name = "sizeFrames"),
+        @JsonSubTypes.Type(value = Edit.SetGuides.class, name = "setGuides"),
         @JsonSubTypes.Type(value = Edit.AddPage.class, name = "addPage"),
         @JsonSubTypes.Type(value = Edit.CopyPage.class, name = "copyPage"),
         @JsonSubTypes.Type(value = Edit.DeletePage.class, name = "deletePage"),
@@ -98,6 +109,7 @@ public class CoreJson {
     @JsonSubTypes({
         @JsonSubTypes.Type(value = Grid.class, name = "grid"),
         @JsonSubTypes.Type(value = Slicing.class, name = "slicing"),
+        @JsonSubTypes.Type(value = Free.class, name = "free"),
     })
     interface ArrangementKinds {}
 

@@ -33,7 +33,7 @@ class PieceDocumentsTest {
 
     @Test
     void aSlicedPageIsWrittenAndReadBack() {
-        Page page = new Page(UUID.randomUUID(), new Slicing(Margins.all(Pieces.mm(5)), Pieces.mm(3), true, SlicingTree.parse("(p[pp1.5])")),
+        Page page = Page.of(UUID.randomUUID(), new Slicing(Margins.all(Pieces.mm(5)), Pieces.mm(3), true, SlicingTree.parse("(p[pp1.5])")),
                 java.util.stream.Stream.generate(() -> Frame.empty(UUID.randomUUID())).limit(3).toList());
         assertThat(documents.readPage(documents.writePage(page))).isEqualTo(page);
     }

@@ -1,0 +1,234 @@
+package wovenset.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.Mouse;
+import java.util.List;
+import java.util.stream.StreamSupport;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import tools.jackson.databind.JsonNode;
+import wovenset.server.testing.TestServer;
+
+@ExtendWith(TestServer.class)
+class FreeFramesTest {
+    @RegisterExtension
+    final Browser browser = new Browser();
+
+    private Room twoPhotos(String name) {
+        Room room = Room.start(browser.window(), name, "kite-01.jpg", "kite-02.jpg");
+        room.buttonLike("^Flow 2 waiting").click();
+        room.saved();
+        return room;
+    }
+
+    private static List<JsonNode> frames(Room room) {
+        return StreamSupport.stream(TestServer.api().piece(room.id()).path("piece").path("pages").get(0).path("frames").spliterator(), false).toList();
+    }
+
+    /** The places of the frames that lie freely, micrometres, from back to front. */
+    private static List<JsonNode> spots(Room room) {
+        return frames(room).stream().map(frame -> frame.path("spot")).filter(JsonNode::isObject).toList();
+    }
+
+    /** A point of the page on the screen, from page millimetres. */
+    private static double[] at(Room room, double x, double y) {
+        BoundingBox page = room.page.getByTestId("page").boundingBox();
+        return new double[] {page.x + x * page.width / 300, page.y + y * page.width / 300};
+    }
+
+    private static void drag(Room room, double fromX, double fromY, double toX, double toY) {
+        double[] from = at(room, fromX, fromY);
+        double[] to = at(room, toX, toY);
+        room.page.mouse().move(from[0], from[1]);
+        room.page.mouse().down();
+        room.page.mouse().move(to[0], to[1], new Mouse.MoveOptions().setSteps(6));
+    }
+
+    private static void drop(Room room, String done) {
+        room.page.mouse().up();
+        assertThat(room.button("Undo: " + done)).isEnabled();
+        room.saved();
+    }
+
+    private static long um(JsonNode spot, String field) {
+        return spot.path(field).asLong();
+    }
+
+    @Test
+    void aFrameIsTakenOutMovedSizedAndTurnedByMouse() {
+        Room room = twoPhotos("By mouse");
+        room.frame(1).click();
+        room.button("Take it out").click();
+        room.saved();
+        room.set("Frame width", "80mm");
+        room.set("Frame height", "60mm");
+        room.set("From left", "100mm");
+        room.set("From top", "60mm");
+        assertThat(room.field("From top")).hasValue("60\u2009mm");
+        assertThat(room.buttonLike("80.?×.?60.*lies freely$")).isVisible();
+        JsonNode start = spots(room).get(0);
+        drag(room, 140, 90, 150.6, 99.5);
+        assertThat(room.page.getByTestId("snap").first()).isAttached();
+        assertThat(room.page.getByTestId("distance").first()).isVisible();
+        drop(room, "Move a frame");
+        JsonNode moved = spots(room).get(0);
+        assertThat(um(moved, "x")).as("the centre was set to the page's centre").isEqualTo(110_000);
+        assertThat(um(moved, "y")).isEqualTo(70_000);
+        assertThat(um(moved, "width")).isEqualTo(um(start, "width"));
+        // A corner keeps the proportion and the opposite corner.
+        drag(room, 190, 130, 210, 145);
+        drop(room, "Size a frame");
+        JsonNode sized = spots(room).get(0);
+        assertThat(um(sized, "x")).isEqualTo(110_000);
+        assertThat(um(sized, "y")).isEqualTo(70_000);
+        assertThat((double) um(sized, "width") / um(sized, "height")).isCloseTo(80.0 / 60, within(0.001));
+        assertThat(um(sized, "width")).isGreaterThan(90_000);
+        // The hook turns it about its centre; the photo's window is drawn turned.
+        BoundingBox hook = room.page.locator("[data-handle=turn]").boundingBox();
+        room.page.mouse().move(hook.x + 12, hook.y + 12);
+        room.page.mouse().down();
+        room.page.mouse().move(hook.x + 62, hook.y + 30, new Mouse.MoveOptions().setSteps(5));
+        drop(room, "Turn a frame");
+        JsonNode turned = spots(room).get(0);
+        assertThat(turned.path("turnDegrees").asDouble()).isBetween(10.0, 60.0);
+        assertThat(um(turned, "x") + um(turned, "width") / 2).isCloseTo(um(sized, "x") + um(sized, "width") / 2, within(2L));
+        room.painted();
+        // Escape leaves a drag, and nothing is stored.
+        drag(room, 150, 105, 80, 60);
+        room.page.keyboard().press("Escape");
+        room.page.mouse().up();
+        assertThat(spots(room).get(0)).isEqualTo(turned);
+        room.page.keyboard().press("Control+z");
+        assertThat(room.button("Redo: Turn a frame")).isEnabled();
+        assertThat(spots(room).get(0)).isEqualTo(sized);
+    }
+
+    @Test
+    void aFrameIsMovedSizedTurnedLockedCopiedAndTakenAwayByKeyboard() {
+        Room room = twoPhotos("By keyboard");
+        room.frame(1).focus();
+        room.page.keyboard().press("t");
+        assertThat(room.button("Undo: Take out a frame")).isEnabled();
+        room.saved();
+        Locator free = room.buttonLike("lies freely$");
+        JsonNode start = spots(room).get(0);
+        free.focus();
+        room.page.keyboard().press("ArrowRight");
+        room.page.keyboard().press("Shift+ArrowDown");
+        room.page.keyboard().press("Alt+ArrowLeft");
+        room.saved();
+        JsonNode moved = spots(room).get(0);
+        assertThat(um(moved, "x") - um(start, "x")).isEqualTo(900);
+        assertThat(um(moved, "y") - um(start, "y")).isEqualTo(10_000);
+        room.page.getByLabel("bottom right").focus();
+        room.page.keyboard().press("Enter");
+        room.set("Frame turn (°)", "30");
+        assertThat(room.button("Undo: Turn a frame")).isEnabled();
+        assertThat(spots(room).get(0).path("turnDegrees").asDouble()).isEqualTo(30);
+        room.set("Frame turn (°)", "0");
+        assertThat(room.field("Frame turn (°)")).hasValue("0");
+        room.saved();
+        assertThat(um(spots(room).get(0), "x")).as("turned about the same point and back").isCloseTo(um(moved, "x"), within(2L));
+        free.focus();
+        room.page.keyboard().press("Control+c");
+        room.page.keyboard().press("Control+v");
+        assertThat(room.button("Undo: Add a frame")).isEnabled();
+        room.saved();
+        assertThat(spots(room)).hasSize(2);
+        assertThat(um(spots(room).get(1), "x")).isEqualTo(um(spots(room).get(0), "x"));
+        room.page.keyboard().press("l");
+        assertThat(room.buttonLike(", locked$")).hasCount(1);
+        room.buttonLike(", locked$").focus();
+        room.page.keyboard().press("Delete");
+        assertThat(room.page.getByText("Delete again takes the frame away")).isVisible();
+        room.buttonLike("empty.*, locked$").press("Delete");
+        assertThat(room.page.getByText("is locked; unlock it first")).isVisible();
+        room.page.keyboard().press("l");
+        assertThat(room.buttonLike(", locked$")).hasCount(0);
+        room.buttonLike("empty.*lies freely$").press("Delete");
+        assertThat(room.button("Undo: Delete a frame")).isEnabled();
+        assertThat(room.buttonLike("lies freely$")).hasCount(1);
+        free.press("t");
+        assertThat(room.button("Undo: Give back a frame")).isEnabled();
+        room.saved();
+        assertThat(spots(room)).isEmpty();
+    }
+
+    @Test
+    void severalAreSelectedByMarqueeAndShiftAndLinedUpGroupedAndSized() {
+        Room room = twoPhotos("Several");
+        room.frame(1).click();
+        room.page.keyboard().press("Control+a");
+        assertThat(room.page.getByText("4 frames")).isVisible();
+        room.page.getByRole(com.microsoft.playwright.options.AriaRole.TAB,
+                new com.microsoft.playwright.Page.GetByRoleOptions().setName("Frames")).click();
+        room.button("Release all frames").click();
+        assertThat(room.buttonLike("lies freely$")).hasCount(2);
+        room.frame(1).click();
+        room.frame(2).click(new Locator.ClickOptions().setModifiers(List.of(com.microsoft.playwright.options.KeyboardModifier.SHIFT)));
+        assertThat(room.page.getByText("2 frames", new com.microsoft.playwright.Page.GetByTextOptions().setExact(true))).isVisible();
+        room.set("Width × height", "7 × 5 cm");
+        assertThat(room.button("Undo: Size 2 frames")).isEnabled();
+        assertThat(spots(room)).allSatisfy(spot -> assertThat(List.of(um(spot, "width"), um(spot, "height"))).containsExactly(70_000L, 50_000L));
+        room.button("Duplicate along the row (Ctrl D)").click();
+        assertThat(room.buttonLike("lies freely$")).hasCount(4);
+        // A band drawn over the page takes hold of all that it touches.
+        drag(room, 3, 3, 297, 190);
+        room.page.mouse().up();
+        assertThat(room.page.getByText("4 frames", new com.microsoft.playwright.Page.GetByTextOptions().setExact(true))).isVisible();
+        room.button("Line up top edges").click();
+        assertThat(room.button("Undo: Line up 4 frames")).isEnabled();
+        room.button("Even across").click();
+        assertThat(room.button("Undo: Make gaps even")).isEnabled();
+        room.saved();
+        List<Long> lefts = spots(room).stream().map(spot -> um(spot, "x")).sorted().toList();
+        assertThat(lefts.get(1) - lefts.get(0)).isCloseTo(lefts.get(3) - lefts.get(2), within(2L));
+        assertThat(spots(room).stream().map(spot -> um(spot, "y")).distinct()).hasSize(1);
+        room.page.keyboard().press("g");
+        assertThat(room.button("Undo: Group 4 frames")).isEnabled();
+        room.page.keyboard().press("Escape");
+        // One of a group brings the others with it.
+        room.frame(1).click();
+        assertThat(room.page.getByText("4 frames", new com.microsoft.playwright.Page.GetByTextOptions().setExact(true))).isVisible();
+        room.page.keyboard().press("Shift+G");
+        assertThat(room.button("Undo: Ungroup 4 frames")).isEnabled();
+    }
+
+    @Test
+    void framesAndGuidesAreDrawnOnThePageAndOrderedFrontToBack() {
+        Room room = twoPhotos("Drawn");
+        room.page.getByRole(com.microsoft.playwright.options.AriaRole.TAB,
+                new com.microsoft.playwright.Page.GetByRoleOptions().setName("Frames")).click();
+        BoundingBox edge = room.page.getByTestId("guide-edge-left").boundingBox();
+        double[] guide = at(room, 60, 50);
+        room.page.mouse().move(edge.x + edge.width / 2, guide[1]);
+        room.page.mouse().down();
+        room.page.mouse().move(guide[0], guide[1], new Mouse.MoveOptions().setSteps(5));
+        drop(room, "Add a guide");
+        assertThat(room.page.getByTestId("guide")).hasCount(1);
+        JsonNode page = TestServer.api().piece(room.id()).path("piece").path("pages").get(0);
+        assertThat(page.path("guides").get(0).path("at").asDouble()).isCloseTo(60_000, within(700.0));
+        room.button("Draw a frame").click();
+        assertThat(room.page.getByText("Drag on the page to draw a frame")).isVisible();
+        drag(room, 20, 40, 60.8, 90);
+        drop(room, "Draw a frame");
+        JsonNode drawn = spots(room).get(0);
+        assertThat(um(drawn, "x") + um(drawn, "width")).as("its edge was set to the guide").isEqualTo(page.path("guides").get(0).path("at").asLong());
+        room.button("Put one in the middle").click();
+        assertThat(room.buttonLike("lies freely$")).hasCount(2);
+        Locator list = room.page.getByLabel("Frames from front to back").getByRole(com.microsoft.playwright.options.AriaRole.BUTTON);
+        assertThat(list.first()).hasText(java.util.regex.Pattern.compile("6\\. empty"));
+        room.button("To the back").click();
+        assertThat(room.button("Undo: Change the order of frames")).isEnabled();
+        assertThat(list.last()).hasText(java.util.regex.Pattern.compile("1\\. empty.*free", java.util.regex.Pattern.DOTALL));
+        assertThat(frames(room).get(0).path("spot").isObject()).isTrue();
+        room.button("Take out guide 1").click();
+        assertThat(room.page.getByTestId("guide")).hasCount(0);
+    }
+}

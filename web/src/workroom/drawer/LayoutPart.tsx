@@ -1,0 +1,51 @@
+import { useState } from 'react'
+import type { Edit } from '../../api/client'
+import { Button } from '../../ui/Button'
+import { useRoom } from '../context'
+import { usesOf } from '../selection'
+import { FreePart } from './FreePart'
+import { GridPart } from './GridPart'
+import { PagePart } from './PagePart'
+import { Part } from './Part'
+import { PhotoTray } from './PhotoTray'
+import { ProposalsPart } from './ProposalsPart'
+import { SlicingPart } from './SlicingPart'
+
+/** Photos into the page, what the computer proposes for them, and the numbers of the arrangement. */
+export function LayoutPart() {
+  const { piece, page, handle, photos } = useRoom()
+  const [wrong, setWrong] = useState<{ field?: string; message: string } | null>(null)
+  const uses = usesOf(piece)
+  const waiting = photos.filter(({ id }) => !uses.has(id)).length
+
+  const send = async (edit: Edit) => {
+    const problem = await handle.edit(edit, { quiet: true })
+    setWrong(problem && { field: problem.field, message: problem.message })
+  }
+  const about = (...fields: string[]) => (wrong && fields.includes(wrong.field ?? '') ? wrong.message : undefined)
+  const { arrangement } = page
+  return (
+    <>
+      <Part title="Photos">
+        <Button className="w-full" disabled={waiting === 0} onClick={() => void handle.edit({ kind: 'flowPhotos' })}>
+          Flow {waiting} waiting into the frames
+        </Button>
+        <PhotoTray short />
+      </Part>
+      <ProposalsPart key={`proposals of ${page.id}`} />
+      {arrangement.kind === 'grid' ? (
+        <GridPart key={`grid of ${page.id}`} grid={arrangement} send={send} about={about} />
+      ) : arrangement.kind === 'slicing' ? (
+        <SlicingPart key={`cuts of ${page.id}`} slicing={arrangement} send={send} about={about} />
+      ) : (
+        <FreePart key={`margins of ${page.id}`} send={send} about={about} />
+      )}
+      {wrong && (
+        <p role="alert" className="border-l-2 border-madder pl-2 text-[13px] leading-4">
+          {wrong.message}
+        </p>
+      )}
+      <PagePart send={send} about={about} />
+    </>
+  )
+}

@@ -1,0 +1,72 @@
+import { Copy, CopyPlus, Group, Lock, LockOpen, Trash2, Undo2, Ungroup, Unlink } from 'lucide-react'
+import { Button, IconButton } from '../../ui/Button'
+import { useRoom } from '../context'
+import { useFrameDoings } from '../frames/useFrameDoings'
+import { LineUpPart } from './LineUpPart'
+import { SizeField } from './SizeField'
+
+/** The ticket of several frames: what can be done to all of them at once. */
+export function FramesTicket() {
+  const { frames, page } = useRoom()
+  const doings = useFrameDoings()
+  const out = frames.filter(({ spot }) => spot)
+  const locked = out.some(({ spot }) => spot?.locked)
+  const grouped =
+    out.length === frames.length && out.every(({ spot }) => spot?.group === out[0]?.spot?.group && spot?.group)
+  const governedCount = frames.length - out.length
+  return (
+    <>
+      <h2 className="pt-3 pb-2 text-base font-semibold">{frames.length} frames</h2>
+      <div className="flex flex-wrap border-t border-line py-1">
+        <IconButton name="Copy (Ctrl C)" onClick={doings.copy}>
+          <Copy size={17} />
+        </IconButton>
+        <IconButton name="Duplicate along the row (Ctrl D)" onClick={() => void doings.duplicate()}>
+          <CopyPlus size={17} />
+        </IconButton>
+        <IconButton
+          name={grouped ? 'Ungroup (Shift G)' : 'Group (G)'}
+          onClick={grouped ? doings.ungroup : doings.group}
+        >
+          {grouped ? <Ungroup size={17} /> : <Group size={17} />}
+        </IconButton>
+        <IconButton name={locked ? 'Unlock (L)' : 'Lock (L)'} aria-pressed={locked} onClick={doings.toggleLock}>
+          {locked ? <Lock size={17} /> : <LockOpen size={17} />}
+        </IconButton>
+        {page.arrangement.kind !== 'free' && out.length === frames.length && (
+          <IconButton name="Give them back to the arrangement (T)" onClick={doings.toggleTaken}>
+            <Undo2 size={17} />
+          </IconButton>
+        )}
+        <IconButton name="Delete (Delete)" onClick={doings.remove}>
+          <Trash2 size={17} />
+        </IconButton>
+      </div>
+      {governedCount > 0 && (
+        <div className="border-t border-line py-2">
+          <Button className="w-full" onClick={doings.toggleTaken}>
+            <Unlink size={16} /> Take {governedCount === 1 ? 'one' : governedCount} out
+          </Button>
+          <p className="pt-1 text-[13px] leading-4 text-soft">
+            {governedCount === 1 ? 'One lies' : `${governedCount} lie`} in the arrangement. Lining up or sizing takes
+            them out of it.
+          </p>
+        </div>
+      )}
+      {locked ? (
+        <p className="border-t border-line py-2">Some are locked; unlock them to change places and sizes.</p>
+      ) : (
+        <>
+          <section aria-label="Size" className="border-t border-line py-2">
+            <h3 className="mb-1 font-semibold">Size</h3>
+            <SizeField frames={frames} />
+          </section>
+          <section aria-label="Line up" className="border-t border-line py-2">
+            <h3 className="font-semibold">Line up</h3>
+            <LineUpPart frames={frames} />
+          </section>
+        </>
+      )}
+    </>
+  )
+}

@@ -1,0 +1,106 @@
+import { Lock, LockOpen, Undo2, Unlink } from 'lucide-react'
+import type { Frame, FrameScene, Spot } from '../../api/client'
+import { LengthField } from '../../measure/LengthField'
+import { saySize } from '../../measure/units'
+import { Button, IconButton } from '../../ui/Button'
+import { NumberField } from '../../ui/NumberField'
+import { useRoom } from '../context'
+import { turnedTo } from '../frames/spots'
+import { useSpots } from '../frames/useSpots'
+import { LineUpPart } from './LineUpPart'
+import { PivotField } from './PivotField'
+
+/** Where a frame lies: in the arrangement's place, or in one of its own, by number. */
+export function PlacePart({ frame, scene }: { frame: Frame; scene: FrameScene }) {
+  const { piece, page, handle, selection } = useRoom()
+  const changeSpots = useSpots()
+  const { format } = piece
+  const { spot } = frame
+  const set = (change: (spot: Spot) => Spot) => void changeSpots([frame.id], change)
+  if (!spot) {
+    return (
+      <section aria-label="Place" className="border-t border-line py-1.5">
+        <p className="flex justify-between pb-2">
+          <span className="text-soft">Frame</span>
+          {saySize(scene.outer.width * 1000, scene.outer.height * 1000, format)}
+        </p>
+        <Button className="w-full" aria-keyshortcuts="T" onClick={() => set((now) => now)}>
+          <Unlink size={16} /> Take it out
+        </Button>
+        <p className="pt-1 text-[13px] leading-4 text-soft">Then it can be moved, sized and turned by hand.</p>
+      </section>
+    )
+  }
+  const off = spot.locked
+  return (
+    <section aria-label="Place" className="border-t border-line py-2">
+      <div className="mb-1 flex items-center justify-between">
+        <h3 className="font-semibold">Place</h3>
+        <div className="flex">
+          {page.arrangement.kind !== 'free' && (
+            <IconButton
+              name="Give it back to the arrangement (T)"
+              disabled={off}
+              onClick={() => void handle.edit({ kind: 'giveBackFrames', pageId: page.id, frameIds: [frame.id] })}
+            >
+              <Undo2 size={17} />
+            </IconButton>
+          )}
+          <IconButton
+            name={off ? 'Unlock (L)' : 'Lock (L)'}
+            aria-pressed={off}
+            className={off ? 'bg-wash' : ''}
+            onClick={() => set((now) => ({ ...now, locked: !now.locked }))}
+          >
+            {off ? <Lock size={17} /> : <LockOpen size={17} />}
+          </IconButton>
+        </div>
+      </div>
+      {off ? (
+        <p>
+          {saySize(spot.width, spot.height, format)}, locked. It keeps its place and size; unlock it to change them.
+        </p>
+      ) : (
+        <>
+          <div className="grid grid-cols-2 gap-2">
+            <LengthField
+              label="From left"
+              value={spot.x}
+              format={format}
+              onCommit={(x) => set((now) => ({ ...now, x }))}
+            />
+            <LengthField
+              label="From top"
+              value={spot.y}
+              format={format}
+              onCommit={(y) => set((now) => ({ ...now, y }))}
+            />
+            <LengthField
+              label="Frame width"
+              value={spot.width}
+              format={format}
+              onCommit={(width) => set((now) => ({ ...now, width }))}
+            />
+            <LengthField
+              label="Frame height"
+              value={spot.height}
+              format={format}
+              onCommit={(height) => set((now) => ({ ...now, height }))}
+            />
+            <NumberField
+              label="Frame turn"
+              suffix="°"
+              value={spot.turnDegrees}
+              min={-180}
+              max={180}
+              decimals={2}
+              onCommit={(degrees) => set((now) => turnedTo(now, degrees, selection.pivot))}
+            />
+            <PivotField />
+          </div>
+          <LineUpPart frames={[frame]} />
+        </>
+      )}
+    </section>
+  )
+}
