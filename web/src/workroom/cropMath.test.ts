@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import type { Crop } from '../api/client'
 import { type PlacedPhoto, placePhoto, pushed, turnedBy, zoomed } from './cropMath'
 
-const centred: Crop = { focusX: 0.5, focusY: 0.5, zoom: 1, turnDegrees: 0, flipped: false, fit: 'FILL' }
+const centred: Crop = { focusX: 0.5, focusY: 0.5, zoom: 1, turnDegrees: 0, flipped: false, fit: 'FILL', aim: 'HAND' }
 const box = { x: 10, y: 20, width: 100, height: 100 }
 
 /** A small generator with a seed, so that each run sees the same cases. */

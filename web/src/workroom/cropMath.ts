@@ -50,7 +50,7 @@ export function pushed(widthPx: number, heightPx: number, window: Box, crop: Cro
   const determinant = a * d - b * c
   const focusX = now.focusX - (d * dx - c * dy) / determinant
   const focusY = now.focusY - (a * dy - b * dx) / determinant
-  const inside = { ...now, focusX: clamp01(focusX), focusY: clamp01(focusY) }
+  const inside: Crop = { ...now, aim: 'HAND', focusX: clamp01(focusX), focusY: clamp01(focusY) }
   return placePhoto(widthPx, heightPx, window, inside).crop
 }
 

@@ -4,6 +4,7 @@ import { type Crop, type FrameScene, largePicture } from '../../api/client'
 import { Button } from '../../ui/Button'
 import { useRoom } from '../context'
 import { placePhoto, pushed, turnedBy, zoomed } from '../cropMath'
+import { boundsAround } from '../frames/spots'
 import type { BenchScale } from './useBenchScale'
 
 const WHEEL_ZOOM = 0.0015
@@ -110,61 +111,64 @@ export function CropLayer({ scene, scale }: { scene: FrameScene; scale: BenchSca
     event.stopPropagation()
   }
 
+  const bounds = boundsAround(box, scene.turnDegrees)
   return (
-    <div
-      className="absolute inset-0 z-20"
-      style={
-        scene.turnDegrees
-          ? {
-              transform: `rotate(${scene.turnDegrees}deg)`,
-              transformOrigin: `${(scene.outer.x + scene.outer.width / 2) * s}px ${(scene.outer.y + scene.outer.height / 2) * s}px`,
-            }
-          : undefined
-      }
-    >
-      <img alt="" src={largePicture(stored.photo)} className={`${picture} opacity-35`} style={{ transform }} />
+    <>
       <div
-        {...bind()}
-        ref={layer}
-        tabIndex={0}
-        role="application"
-        aria-label={`Cropping: zoom ${Math.round(kept.zoom * 100)} percent, turned ${kept.turnDegrees} degrees. Arrows move the photo, plus and minus zoom, square brackets turn, Enter ends.`}
-        onKeyDown={keys}
-        data-testid="crop"
-        className="absolute cursor-grab touch-none overflow-hidden outline-2 outline-woad active:cursor-grabbing"
-        style={place}
+        className="absolute inset-0 z-20"
+        style={
+          scene.turnDegrees
+            ? {
+                transform: `rotate(${scene.turnDegrees}deg)`,
+                transformOrigin: `${(scene.outer.x + scene.outer.width / 2) * s}px ${(scene.outer.y + scene.outer.height / 2) * s}px`,
+              }
+            : undefined
+        }
       >
-        <img
-          alt=""
-          src={largePicture(stored.photo)}
-          className={picture}
-          style={{ transform: inWindow }}
-          draggable={false}
-        />
-        <svg
-          aria-hidden
-          className="pointer-events-none absolute inset-0 size-full"
-          viewBox="0 0 3 3"
-          preserveAspectRatio="none"
+        <img alt="" src={largePicture(stored.photo)} className={`${picture} opacity-35`} style={{ transform }} />
+        <div
+          {...bind()}
+          ref={layer}
+          tabIndex={0}
+          role="application"
+          aria-label={`Cropping: zoom ${Math.round(kept.zoom * 100)} percent, turned ${kept.turnDegrees} degrees. Arrows move the photo, plus and minus zoom, square brackets turn, Enter ends.`}
+          onKeyDown={keys}
+          data-testid="crop"
+          className="absolute cursor-grab touch-none overflow-hidden outline-2 outline-woad active:cursor-grabbing"
+          style={place}
         >
-          <path
-            d="M1 0V3M2 0V3M0 1H3M0 2H3"
-            stroke="#22293a"
-            strokeOpacity="0.5"
-            strokeWidth="3"
-            vectorEffect="non-scaling-stroke"
+          <img
+            alt=""
+            src={largePicture(stored.photo)}
+            className={picture}
+            style={{ transform: inWindow }}
+            draggable={false}
           />
-          <path d="M1 0V3M2 0V3M0 1H3M0 2H3" stroke="#fffdf8" strokeWidth="1" vectorEffect="non-scaling-stroke" />
-        </svg>
+          <svg
+            aria-hidden
+            className="pointer-events-none absolute inset-0 size-full"
+            viewBox="0 0 3 3"
+            preserveAspectRatio="none"
+          >
+            <path
+              d="M1 0V3M2 0V3M0 1H3M0 2H3"
+              stroke="#22293a"
+              strokeOpacity="0.5"
+              strokeWidth="3"
+              vectorEffect="non-scaling-stroke"
+            />
+            <path d="M1 0V3M2 0V3M0 1H3M0 2H3" stroke="#fffdf8" strokeWidth="1" vectorEffect="non-scaling-stroke" />
+          </svg>
+        </div>
       </div>
       <div
-        className="absolute flex justify-center"
-        style={{ left: place.left, top: place.top + place.height + 8, width: place.width }}
+        className="absolute z-20 flex justify-center"
+        style={{ left: bounds.x * s, top: (bounds.y + bounds.height) * s + 8, width: bounds.width * s }}
       >
         <Button look="primary" onClick={end}>
           Crop is right
         </Button>
       </div>
-    </div>
+    </>
   )
 }

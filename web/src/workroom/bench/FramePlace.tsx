@@ -124,8 +124,8 @@ export function FramePlace({ scene, index, scale, sprite }: Props) {
     from && to ? `translate(${(to.x - from.x) * pixelsPerMm}px, ${(to.y - from.y) * pixelsPerMm}px)` : undefined
   return (
     <div className="absolute top-0 left-0 size-0" style={{ transform: draft?.shape ? undefined : shift }}>
-      {draft?.shape && frame ? (
-        <LiveFrame scene={scene} frame={frame} spot={draft.spot} scale={scale} colour={piece.dress.borderColour} />
+      {draft?.shape ? (
+        <LiveFrame scene={scene} spot={draft.spot} scale={scale} colour={piece.dress.borderColour} />
       ) : (
         <SpritePicture scene={scene} scale={scale} sprite={sprite} frame={frame} />
       )}

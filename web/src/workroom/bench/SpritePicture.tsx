@@ -57,7 +57,7 @@ export function SpritePicture({ scene, scale, sprite, frame }: Props) {
         />
       )}
       {reshaped && frame.spot && (
-        <LiveFrame scene={scene} frame={frame} spot={frame.spot} scale={scale} colour={piece.dress.borderColour} />
+        <LiveFrame scene={scene} spot={frame.spot} scale={scale} colour={piece.dress.borderColour} />
       )}
       {wanted && (
         <img

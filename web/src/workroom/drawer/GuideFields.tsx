@@ -9,8 +9,13 @@ export function GuideFields() {
   const { page, piece, handle } = useRoom()
   const { format } = piece
   const { guides } = page
-  const set = (next: Guide[]) => void handle.edit({ kind: 'setGuides', pageId: page.id, guides: next })
-  const add = (direction: Guide['direction'], side: number) => set([...guides, { direction, at: Math.round(side / 2) }])
+  const set = (change: (now: Guide[]) => Guide[]) =>
+    void handle.edit(({ stored }) => {
+      const now = stored.pages.find(({ id }) => id === page.id)
+      return now ? { kind: 'setGuides', pageId: page.id, guides: change(now.guides) } : null
+    })
+  const add = (direction: Guide['direction'], side: number) =>
+    set((now) => [...now, { direction, at: Math.round(side / 2) }])
   return (
     <>
       <p className="text-[13px] leading-4 text-soft">
@@ -23,12 +28,12 @@ export function GuideFields() {
               label={`Guide ${index + 1}, ${guide.direction === 'UPRIGHT' ? 'from left' : 'from top'}`}
               value={guide.at}
               format={format}
-              onCommit={(at) => set(guides.map((one, other) => (other === index ? { ...one, at } : one)))}
+              onCommit={(at) => set((now) => now.map((one, other) => (other === index ? { ...one, at } : one)))}
             />
           </div>
           <IconButton
             name={`Take out guide ${index + 1}`}
-            onClick={() => set(guides.filter((_, one) => one !== index))}
+            onClick={() => set((now) => now.filter((_, one) => one !== index))}
           >
             <Trash2 size={16} />
           </IconButton>

@@ -15,7 +15,15 @@ const basis = (piece: Piece, page: Page) => {
   const photos = frames
     .filter(({ photo }) => photo)
     .map(({ id, photo, caption, crop, marks }) => JSON.stringify([id, photo, caption, crop, marks]))
-  return [piece.format, piece.dress, arrangement.margins, gapOf(arrangement), photos.toSorted(), taking(page)]
+  return [
+    piece.format,
+    piece.dress,
+    arrangement.margins,
+    gapOf(arrangement),
+    photos.toSorted(),
+    taking(page),
+    piece.subjects,
+  ]
 }
 
 /** The frames that take part: those that were taken out stay out, but where nothing is arranged all that are not locked. */

@@ -1,12 +1,11 @@
 import { type CSSProperties } from 'react'
-import { type Frame, type FrameScene, largePicture, type Spot } from '../../api/client'
+import { type FrameScene, largePicture, type Spot } from '../../api/client'
 import type { BenchScale } from '../bench/useBenchScale'
 import { placePhoto } from '../cropMath'
 import { boxOf } from './spots'
 
 interface Props {
   scene: FrameScene
-  frame: Frame
   spot: Spot
   scale: BenchScale
   /** The border's colour. */
@@ -14,7 +13,7 @@ interface Props {
 }
 
 /** A frame drawn by the browser while its size or turn is under way; its sprite follows when it is let go. */
-export function LiveFrame({ scene, frame, spot, scale, colour }: Props) {
+export function LiveFrame({ scene, spot, scale, colour }: Props) {
   const s = scale.pixelsPerMm
   const box = boxOf(spot)
   const border = scene.borderMm
@@ -38,7 +37,7 @@ export function LiveFrame({ scene, frame, spot, scale, colour }: Props) {
       />
     )
   }
-  const { matrix } = placePhoto(photo.widthPx, photo.heightPx, window, frame.crop)
+  const { matrix } = placePhoto(photo.widthPx, photo.heightPx, window, photo.crop)
   const [a, b, c, d, e, f] = matrix
   return (
     <div aria-hidden className="pointer-events-none absolute overflow-hidden" style={style}>

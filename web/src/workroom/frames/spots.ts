@@ -45,10 +45,12 @@ export const boxOf = ({ x, y, width, height }: Spot): Box => ({
 })
 
 /** The upright box around the turned frame, millimetres. */
-export function boundsOf(spot: Spot): Box {
-  const { x, y, width, height } = boxOf(spot)
-  const cos = Math.abs(Math.cos(radians(spot.turnDegrees)))
-  const sin = Math.abs(Math.sin(radians(spot.turnDegrees)))
+export const boundsOf = (spot: Spot): Box => boundsAround(boxOf(spot), spot.turnDegrees)
+
+/** The upright box around a box that is turned about its centre. */
+export function boundsAround({ x, y, width, height }: Box, degrees: number): Box {
+  const cos = Math.abs(Math.cos(radians(degrees)))
+  const sin = Math.abs(Math.sin(radians(degrees)))
   const w = width * cos + height * sin
   const h = width * sin + height * cos
   return { x: x + (width - w) / 2, y: y + (height - h) / 2, width: w, height: h }

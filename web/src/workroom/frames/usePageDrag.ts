@@ -21,7 +21,15 @@ export const emptyFrame = (box: Box) => {
     locked: false,
     group: 0,
   }
-  const crop = { focusX: 0.5, focusY: 0.5, zoom: 1, turnDegrees: 0, flipped: false, fit: 'FILL' as const }
+  const crop = {
+    focusX: 0.5,
+    focusY: 0.5,
+    zoom: 1,
+    turnDegrees: 0,
+    flipped: false,
+    fit: 'FILL' as const,
+    aim: 'SUBJECT' as const,
+  }
   return { id: crypto.randomUUID(), crop, caption: '', spot }
 }
 

@@ -10,6 +10,7 @@ import { useCrop } from '../useCrop'
 import { CaptionField } from './CaptionField'
 import { MarksPart } from './MarksPart'
 import { PlacePart } from './PlacePart'
+import { SubjectPart } from './SubjectPart'
 
 const placeInGrid = ({ columns }: Grid, index: number) =>
   `row ${Math.floor(index / columns) + 1}, column ${(index % columns) + 1}`
@@ -118,7 +119,7 @@ export function FrameTicket({ frame, scene }: { frame: Frame; scene: FrameScene 
               min={0}
               max={100}
               decimals={1}
-              onCommit={(x) => setCrop({ focusX: x / 100 })}
+              onCommit={(x) => setCrop({ focusX: x / 100, aim: 'HAND' })}
             />
             <NumberField
               label="Centre down"
@@ -127,11 +128,12 @@ export function FrameTicket({ frame, scene }: { frame: Frame; scene: FrameScene 
               min={0}
               max={100}
               decimals={1}
-              onCommit={(y) => setCrop({ focusY: y / 100 })}
+              onCommit={(y) => setCrop({ focusY: y / 100, aim: 'HAND' })}
             />
           </div>
         </section>
       )}
+      {photo && scene.photo && <SubjectPart photo={photo} scene={scene} />}
       {scene.photo && !frame.spot && <MarksPart frame={frame} />}
       <CaptionField key={frame.caption} frame={frame} scene={scene} />
       {scene.photo && (

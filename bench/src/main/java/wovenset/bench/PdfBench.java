@@ -76,7 +76,7 @@ final class PdfBench implements Bench.Benchmark {
             }
             pages.add(Page.of(UUID.randomUUID(), grid, frames));
         }
-        return new Piece(UUID.randomUUID(), "Bench", Pieces.format(210, 297), Dress.PLAIN, List.of(), pages);
+        return new Piece(UUID.randomUUID(), "Bench", Pieces.format(210, 297), Dress.PLAIN, List.of(), pages, List.of());
     }
 
     private static double copied(Iterable<Path> files, Path target) throws IOException {

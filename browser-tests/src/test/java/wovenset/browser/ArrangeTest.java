@@ -136,4 +136,51 @@ class ArrangeTest {
         List<Double> areas = room.frames().all().stream().map(Locator::boundingBox).map(box -> box.width * box.height).toList();
         assertThat(areas.get(photos.indexOf(large))).isEqualTo(java.util.Collections.max(areas));
     }
+
+    @Test
+    void theSubjectIsShownAndCorrectedByDraggingAndByKeyAndTheCropFollows() {
+        Room room = Room.start(browser.window(), "Subject", "kite-02.jpg", "kite-01.jpg");
+        room.buttonLike("^Flow 2 waiting").click();
+        room.saved();
+        room.frame(1).click();
+        assertThat(room.page.getByText("Found by what stands out.")).isVisible();
+        assertThat(room.field("The crop keeps to")).hasValue("SUBJECT");
+        BoundingBox picture = room.page.getByTestId("subject").boundingBox();
+        BoundingBox region = room.page.locator("[aria-label^='The photo’s subject']").boundingBox();
+        // Drawn small, and to the photo's far right: the crop of this wide photo goes there, too.
+        Locator corner = room.page.locator("[data-corner='-1 -1']");
+        dragBy(room, corner, region.width - 28, region.height - 20);
+        assertThat(room.button("Undo: Show a subject")).isEnabled();
+        dragBy(room, room.page.locator("[aria-label^='The photo’s subject']"), picture.width, 0);
+        assertThat(room.page.getByText("Shown by you.")).isVisible();
+        room.saved();
+        assertThat(focusX(room)).as("as far right as the photo reaches").isGreaterThan(0.6);
+        double before = focusX(room);
+        room.page.locator("[aria-label^='The photo’s subject']").focus();
+        for (int i = 0; i < 40; i++) {
+            room.page.keyboard().press("ArrowLeft");
+        }
+        room.saved();
+        room.painted();
+        assertThat(focusX(room)).isLessThan(before - 0.05);
+        room.field("Centre across (%)").fill("50");
+        room.field("Centre across (%)").press("Enter");
+        assertThat(room.field("The crop keeps to")).hasValue("HAND");
+        room.field("The crop keeps to").selectOption("THIRDS");
+        assertThat(room.button("Undo: Change a crop")).isEnabled();
+        room.button("Find it again").click();
+        assertThat(room.page.getByText("Found by what stands out.")).isVisible();
+    }
+
+    private static double focusX(Room room) {
+        return TestServer.api().piece(room.id()).path("scenes").get(0).path("frames").get(0).path("photo").path("crop").path("focusX").asDouble();
+    }
+
+    private static void dragBy(Room room, Locator from, double dx, double dy) {
+        BoundingBox box = from.boundingBox();
+        room.page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
+        room.page.mouse().down();
+        room.page.mouse().move(box.x + box.width / 2 + dx, box.y + box.height / 2 + dy, new com.microsoft.playwright.Mouse.MoveOptions().setSteps(5));
+        room.page.mouse().up();
+    }
 }

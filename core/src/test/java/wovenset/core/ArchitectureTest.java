@@ -14,7 +14,7 @@ import org.junit.jupiter.api.Test;
 class ArchitectureTest {
     /** From the ground up: a room may know those before it in this list, and no other. */
     private static final List<String> ROOMS = List.of(
-            "measure", "geometry", "piece", "arrange", "words", "edit", "picture", "scene", "paint", "output");
+            "measure", "geometry", "piece", "arrange", "words", "edit", "picture", "subject", "scene", "paint", "output");
 
     private static final JavaClasses CORE =
             new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests()).importPackages("wovenset.core");

@@ -10,7 +10,9 @@ import wovenset.core.piece.Free;
 import wovenset.core.piece.Grid;
 import wovenset.core.piece.Marks;
 import wovenset.core.piece.Page;
+import wovenset.core.piece.Piece;
 import wovenset.core.piece.Slicing;
+import wovenset.core.piece.Subject;
 
 /** Proposals for the photos that a page shows, each as the page would be: its frames keep their crops, words and marks. */
 public final class PageProposals {
@@ -65,7 +67,9 @@ public final class PageProposals {
      * @param most searched ones that are wanted
      * @param seed another seed may give others
      */
-    public static Answer of(Format format, Dress dress, Page page, PhotoProportions proportions, Length gap, int most, long seed) {
+    public static Answer of(Piece piece, Page page, PhotoTraits traits, Length gap, int most, long seed) {
+        Format format = piece.format();
+        Dress dress = piece.dress();
         boolean free = page.arrangement() instanceof Free;
         List<Frame> frames = page.frames().stream().filter(frame -> frame.photo() != null && takesPart(frame, free)).toList();
         if (frames.isEmpty()) {
@@ -79,7 +83,7 @@ public final class PageProposals {
             return new Answer.Cannot("gap", "A gap cannot be less than nothing.");
         }
         Space space = Space.of(format, dress, page.arrangement().margins(), gap);
-        List<Wish> wishes = frames.stream().map(frame -> wish(frame, proportions)).toList();
+        List<Wish> wishes = frames.stream().map(frame -> wish(piece, frame, traits)).toList();
         List<Offer> offers = new ArrayList<>();
         Proposals.of(wishes, space, most, seed).forEach(found -> offers.add(offer(Kind.CUTS, found, page, frames, gap)));
         if (offers.isEmpty()) {
@@ -108,10 +112,15 @@ public final class PageProposals {
         return page.with(slicing, all);
     }
 
-    private static Wish wish(Frame frame, PhotoProportions proportions) {
+    private static Wish wish(Piece piece, Frame frame, PhotoTraits traits) {
         Marks marks = frame.marks() == null ? Marks.NONE : frame.marks();
-        return new Wish(proportions.shown(frame), marks.larger(), marks.keepWhole(), marks.turn() == Marks.Turn.FIRST,
-                marks.turn() == Marks.Turn.LAST, marks.together());
+        Subject subject = traits.subject(piece, java.util.Objects.requireNonNull(frame.photo()));
+        boolean known = subject.origin() != Subject.Origin.NONE;
+        double across = known ? subject.region().width() : 0;
+        double down = known ? subject.region().height() : 0;
+        boolean onItsSide = PhotoTraits.onItsSide(frame);
+        return new Wish(traits.shown(frame), marks.larger(), marks.keepWhole(), marks.turn() == Marks.Turn.FIRST,
+                marks.turn() == Marks.Turn.LAST, marks.together(), onItsSide ? down : across, onItsSide ? across : down);
     }
 
     /** What does not fit, and the widest gap that does, by halving. */

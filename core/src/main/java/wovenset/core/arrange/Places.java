@@ -22,7 +22,7 @@ public final class Places {
     private Places() {}
 
     /** @param proportions of the photos that the page shows */
-    public static PlacesOutcome of(Format format, Dress dress, Page page, PhotoProportions proportions) {
+    public static PlacesOutcome of(Format format, Dress dress, Page page, PhotoTraits proportions) {
         PlacesOutcome governed = governed(format, dress, page.arrangement(), page.governed(), proportions);
         if (!(governed instanceof PlacesOutcome.Fits fits)) {
             return governed;
@@ -41,7 +41,7 @@ public final class Places {
         return new PlacesOutcome.Fits(places);
     }
 
-    private static PlacesOutcome governed(Format format, Dress dress, Arrangement arrangement, List<Frame> frames, PhotoProportions proportions) {
+    private static PlacesOutcome governed(Format format, Dress dress, Arrangement arrangement, List<Frame> frames, PhotoTraits proportions) {
         if (arrangement instanceof Grid grid) {
             return of(format, dress, grid);
         } else if (arrangement instanceof Slicing slicing) {

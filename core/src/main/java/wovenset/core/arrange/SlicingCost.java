@@ -5,7 +5,8 @@ package wovenset.core.arrange;
  *
  * <ul>
  *   <li>what is lost: the mean share of each picture that is cropped (1 − min(r, 1/r), r the place's proportion by the photo's),
- *       four times for photos to be kept whole; or, when all are whole, the share of the room that stays empty;
+ *       and as much
+ *       again of its subject; four times for photos to be kept whole; or, when all are whole, the share of the room that stays empty;
  *   <li>uneven sizes: the root mean square of ln(area / wished area);
  *   <li>places far smaller than wished, or hardly smaller if the photo was to be larger;
  *   <li>photos far from their place in the given order, and from those they should be beside.
@@ -19,6 +20,8 @@ final class SlicingCost {
     private static final double TINY = 1.2;
     private static final double ORDER = 0.25;
     private static final double KEPT_WHOLE = 4;
+    /** What the cut share of a subject weighs beside that of the whole photo. */
+    private static final double SUBJECT = 1;
     /** Below this share of it, a photo that was to be larger is too small. */
     private static final double LARGER_BELOW = Math.log(0.85);
     /** Below this share of the wished area, a place is tiny. */
@@ -107,7 +110,9 @@ final class SlicingCost {
             double pictureHeight = Math.max(0.01, h - trim.down());
             double r = pictureWidth / pictureHeight / proportions[node];
             double factor = wishes[node].keepWhole() ? KEPT_WHOLE : 1;
-            lost += factor * (1 - Math.min(r, 1 / r));
+            double shown = Math.min(r, 1 / r);
+            double subject = r < 1 ? wishes[node].subjectAcross() : wishes[node].subjectDown();
+            lost += factor * (1 - shown + (subject > shown ? SUBJECT * (subject - shown) / subject : 0));
             importance += 1;
             area[node] = pictureWidth * pictureHeight;
             rank[node] = ranked++;

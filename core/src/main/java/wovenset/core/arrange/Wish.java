@@ -9,8 +9,11 @@ package wovenset.core.arrange;
  * @param first to come first on the page
  * @param last to come last
  * @param together photos with the same number above 0 want to be neighbours
+ * @param subjectAcross the share of its width that its subject takes; 0 if that is not known
+ * @param subjectDown the share of its height
  */
-public record Wish(double proportion, boolean larger, boolean keepWhole, boolean first, boolean last, int together) {
+public record Wish(double proportion, boolean larger, boolean keepWhole, boolean first, boolean last, int together, double subjectAcross,
+        double subjectDown) {
     public Wish {
         if (!(proportion > 0 && Double.isFinite(proportion))) {
             throw new IllegalArgumentException("A photo's proportion is above 0");
@@ -18,7 +21,7 @@ public record Wish(double proportion, boolean larger, boolean keepWhole, boolean
     }
 
     public static Wish plain(double proportion) {
-        return new Wish(proportion, false, false, false, false, 0);
+        return new Wish(proportion, false, false, false, false, 0, 0, 0);
     }
 
     /** How much larger than others: twice the area, and a little for the gaps. */

@@ -14,6 +14,7 @@ import wovenset.core.piece.Grid;
 import wovenset.core.piece.Guide;
 import wovenset.core.piece.Marks;
 import wovenset.core.piece.PhotoId;
+import wovenset.core.piece.Region;
 import wovenset.core.piece.Spot;
 
 /** A change to a piece, as a value. */
@@ -73,6 +74,13 @@ public sealed interface Edit {
 
     /** Changes how a photo lies in its frame. */
     record SetCrop(UUID pageId, UUID frameId, Crop crop) implements Edit {}
+
+    /**
+     * Shows where a photo's subject is; crops that are aimed at it follow.
+     *
+     * @param region null for what the machine has found
+     */
+    record SetSubject(PhotoId photo, @Nullable Region region) implements Edit {}
 
     /** Changes the words below a photo. */
     record SetCaption(UUID pageId, UUID frameId, String caption) implements Edit {}

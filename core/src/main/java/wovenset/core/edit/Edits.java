@@ -55,6 +55,8 @@ public final class Edits {
             return gathering().remove(piece, remove.photos());
         } else if (edit instanceof Edit.OrderPhotos order) {
             return gathering().order(piece, order.photos());
+        } else if (edit instanceof Edit.SetSubject set) {
+            return gathering().subject(piece, set);
         } else if (edit instanceof Edit.FlowPhotos) {
             return gathering().flow(piece);
         }

@@ -12,6 +12,7 @@ import wovenset.core.piece.Frame;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.PhotoId;
 import wovenset.core.piece.Piece;
+import wovenset.core.piece.ShownSubject;
 
 /** Edits of the photos that were gathered, and their flow into frames. */
 public final class Gathering {
@@ -46,6 +47,7 @@ public final class Gathering {
         Set<PhotoId> out = new HashSet<>(removed);
         Piece without = piece
                 .withPhotos(piece.photos().stream().filter(photo -> !out.contains(photo)).toList())
+                .withSubjects(piece.subjects().stream().filter(shown -> !out.contains(shown.photo())).toList())
                 .withPages(piece.pages().stream().map(page -> page.withFrames(page.frames().stream()
                         .map(frame -> out.contains(frame.photo()) ? frame.withPhoto(null, "") : frame).toList())).toList());
         return new Outcome(without, "Take out " + count(piece.photos().size() - without.photos().size()));
@@ -56,6 +58,18 @@ public final class Gathering {
             throw new EditRefusedException("photos", "An order names each photo of the piece once.");
         }
         return new Outcome(piece.withPhotos(order), "Change the order of the photos");
+    }
+
+    Outcome subject(Piece piece, Edit.SetSubject edit) {
+        if (!piece.photos().contains(edit.photo())) {
+            throw new EditRefusedException("photo", "This photo is no longer in the piece.");
+        }
+        List<ShownSubject> subjects = new ArrayList<>(piece.subjects());
+        subjects.removeIf(shown -> shown.photo().equals(edit.photo()));
+        if (edit.region() != null) {
+            subjects.add(new ShownSubject(edit.photo(), edit.region()));
+        }
+        return new Outcome(piece.withSubjects(subjects), edit.region() == null ? "Find a subject again" : "Show a subject");
     }
 
     Outcome flow(Piece piece) {

@@ -9,7 +9,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
 import wovenset.core.arrange.FrameTrim;
-import wovenset.core.arrange.PhotoProportions;
+import wovenset.core.arrange.PhotoTraits;
 import wovenset.core.arrange.Place;
 import wovenset.core.arrange.Places;
 import wovenset.core.arrange.PlacesOutcome;
@@ -28,10 +28,10 @@ import wovenset.core.piece.SlicingTree;
 /** Which frames of a page its arrangement governs: how one leaves it and comes back. */
 final class Governing {
     private final Piece piece;
-    private final PhotoProportions proportions;
+    private final PhotoTraits proportions;
     private final Supplier<UUID> ids;
 
-    Governing(Piece piece, PhotoProportions proportions, Supplier<UUID> ids) {
+    Governing(Piece piece, PhotoTraits proportions, Supplier<UUID> ids) {
         this.piece = piece;
         this.proportions = proportions;
         this.ids = ids;

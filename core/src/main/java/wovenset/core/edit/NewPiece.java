@@ -27,7 +27,7 @@ public final class NewPiece {
         int rows = proportion < 0.56 ? 3 : 2;
         Grid grid = new Grid(rows, columns, Margins.all(margin), gap, gap, null);
         Dress dress = Dress.PLAIN.captions().bandMm() * rows > format.height().mm() / 2 ? withoutCaptions() : Dress.PLAIN;
-        Piece piece = new Piece(ids.get(), Edits.checkedName(name), format, dress, List.of(), List.of(Layouts.emptyPage(grid, ids)));
+        Piece piece = new Piece(ids.get(), Edits.checkedName(name), format, dress, List.of(), List.of(Layouts.emptyPage(grid, ids)), List.of());
         PlaceCheck.all(piece, photo -> OptionalDouble.empty());
         return piece;
     }

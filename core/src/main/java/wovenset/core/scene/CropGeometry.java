@@ -38,14 +38,13 @@ public final class CropGeometry {
         if (crop.fit() == Crop.Fit.WHOLE) {
             scale = Math.min(window.width() / (photoWidth * cos + photoHeight * sin),
                     window.height() / (photoWidth * sin + photoHeight * cos));
-            kept = new Crop(0.5, 0.5, crop.zoom(), crop.turnDegrees(), crop.flipped(), crop.fit());
+            kept = crop.withFocus(0.5, 0.5);
         } else {
             double across = window.width() * cos + window.height() * sin;
             double down = window.width() * sin + window.height() * cos;
             scale = Math.max(across / photoWidth, down / photoHeight) * crop.zoom();
-            kept = new Crop(clamp(crop.focusX(), across / 2 / (photoWidth * scale)),
-                    clamp(crop.focusY(), down / 2 / (photoHeight * scale)),
-                    crop.zoom(), crop.turnDegrees(), crop.flipped(), crop.fit());
+            kept = crop.withFocus(clamp(crop.focusX(), across / 2 / (photoWidth * scale)),
+                    clamp(crop.focusY(), down / 2 / (photoHeight * scale)));
         }
         AffineTransform toPage = AffineTransform.getTranslateInstance(window.centreX(), window.centreY());
         toPage.rotate(turn);

@@ -9,6 +9,7 @@ import wovenset.core.geometry.BoxMm;
 import wovenset.core.piece.Crop;
 import wovenset.core.piece.PhotoId;
 import wovenset.core.piece.Rgb;
+import wovenset.core.piece.Subject;
 
 /**
  * A page ready to be drawn. All lengths are page millimetres.
@@ -63,10 +64,12 @@ public record PageScene(UUID pageId, double widthMm, double heightMm, double ble
      * A photo in a window.
      *
      * @param toPage maps the upright photo's unit square to the page before the frame is turned
+     * @param subject what the photo is about
      * @param crop as it shows, with the focus moved where the window would else be bare
      */
     public record PhotoScene(
-            PhotoId photo, int widthPx, int heightPx, AffineTransform toPage, Crop crop, double ppi, SharpnessLimits.Sharpness sharpness) {
+            PhotoId photo, int widthPx, int heightPx, AffineTransform toPage, Crop crop, double ppi, SharpnessLimits.Sharpness sharpness,
+            Subject subject) {
         /** The printed size of one pixel. */
         public double mmPerPixel() {
             return 25.4 / ppi;

@@ -2,11 +2,11 @@ package wovenset.core.scene;
 
 import java.util.Optional;
 import java.util.OptionalDouble;
-import wovenset.core.arrange.PhotoProportions;
+import wovenset.core.arrange.PhotoTraits;
 import wovenset.core.piece.PhotoId;
 
 /** How large stored photos are. */
-public interface PhotoSizes extends PhotoProportions {
+public interface PhotoSizes extends PhotoTraits {
     /** The photo's upright pixel size; nothing if it is not stored. */
     Optional<PixelSize> size(PhotoId photo);
 

@@ -9,10 +9,12 @@ import wovenset.core.arrange.Places;
 import wovenset.core.arrange.PlacesOutcome;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.piece.CaptionStyle;
+import wovenset.core.piece.Crop;
 import wovenset.core.piece.Dress;
 import wovenset.core.piece.Frame;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
+import wovenset.core.piece.Subject;
 import wovenset.core.words.CaptionFitter;
 import wovenset.core.words.FittedWords;
 
@@ -32,7 +34,7 @@ public final class SceneResolver {
 
     /** How one frame of a page is resolved; a caller may remember what it has resolved before. */
     public interface FrameResolver {
-        PageScene.FrameScene frame(Dress dress, Frame frame, Place place);
+        PageScene.FrameScene frame(Dress dress, Frame frame, Place place, Subject subject);
     }
 
     /**
@@ -50,23 +52,31 @@ public final class SceneResolver {
         }
         List<PageScene.FrameScene> frames = new ArrayList<>();
         for (int i = 0; i < page.frames().size(); i++) {
-            frames.add(each.frame(piece.dress(), page.frames().get(i), fits.places().get(i)));
+            frames.add(each.frame(piece.dress(), page.frames().get(i), fits.places().get(i), subject(piece, page.frames().get(i))));
         }
         return new PageScene(page.id(), piece.format().width().mm(), piece.format().height().mm(),
                 piece.format().bleed().mm(), piece.dress().pageColour(), frames);
     }
 
-    /** Resolves one frame in its place. */
-    public PageScene.FrameScene frame(Dress dress, Frame frame, Place place) {
+    private Subject subject(Piece piece, Frame frame) {
+        return frame.photo() == null ? Subject.UNKNOWN : sizes.subject(piece, frame.photo());
+    }
+
+    /**
+     * Resolves one frame in its place.
+     *
+     * @param subject of the photo that it shows
+     */
+    public PageScene.FrameScene frame(Dress dress, Frame frame, Place place, Subject subject) {
         BoxMm cell = place.cell();
         BoxMm outer = place.outer(FrameTrim.of(dress));
         double radius = Math.min(dress.cornerRadius().mm(), Math.min(outer.width(), outer.height()) / 2);
         BoxMm window = outer.inset(dress.borderWidth().mm());
         return new PageScene.FrameScene(frame.id(), cell, outer, window, place.turnDegrees(), radius, dress.borderWidth().mm(),
-                dress.borderColour(), photo(frame, window), words(frame, dress.captions(), cell, outer));
+                dress.borderColour(), photo(frame, window, subject), words(frame, dress.captions(), cell, outer));
     }
 
-    private PageScene.@Nullable PhotoScene photo(Frame frame, BoxMm window) {
+    private PageScene.@Nullable PhotoScene photo(Frame frame, BoxMm window, Subject subject) {
         if (frame.photo() == null) {
             return null;
         }
@@ -74,10 +84,11 @@ public final class SceneResolver {
         if (size == null) {
             return null;
         }
-        CropGeometry.Placed placed = CropGeometry.place(size.width(), size.height(), window, frame.crop());
+        Crop aimed = SubjectAim.aimed(size.width(), size.height(), window, frame.crop(), subject);
+        CropGeometry.Placed placed = CropGeometry.place(size.width(), size.height(), window, aimed);
         double ppi = placed.pixelsPerInch();
         return new PageScene.PhotoScene(
-                frame.photo(), size.width(), size.height(), placed.toPage(), placed.crop(), ppi, limits.of(ppi));
+                frame.photo(), size.width(), size.height(), placed.toPage(), placed.crop(), ppi, limits.of(ppi), subject);
     }
 
     private static PageScene.@Nullable WordsScene words(Frame frame, CaptionStyle style, BoxMm cell, BoxMm outer) {

@@ -65,11 +65,11 @@ class ProposalsTest {
     void marksAreFollowed() {
         List<Wish> wishes = new ArrayList<>(wishes(12, 4));
         double p = wishes.get(5).proportion();
-        wishes.set(5, new Wish(p, true, true, false, false, 0));
-        wishes.set(8, new Wish(wishes.get(8).proportion(), false, false, true, false, 0));
-        wishes.set(2, new Wish(wishes.get(2).proportion(), false, false, false, true, 0));
-        wishes.set(1, new Wish(wishes.get(1).proportion(), false, false, false, false, 1));
-        wishes.set(10, new Wish(wishes.get(10).proportion(), false, false, false, false, 1));
+        wishes.set(5, new Wish(p, true, true, false, false, 0, 0, 0));
+        wishes.set(8, new Wish(wishes.get(8).proportion(), false, false, true, false, 0, 0, 0));
+        wishes.set(2, new Wish(wishes.get(2).proportion(), false, false, false, true, 0, 0, 0));
+        wishes.set(1, new Wish(wishes.get(1).proportion(), false, false, false, false, 1, 0, 0));
+        wishes.set(10, new Wish(wishes.get(10).proportion(), false, false, false, false, 1, 0, 0));
         Proposal best = proposals(wishes).get(0);
         int large = best.order().indexOf(5);
         double mean = best.places().stream().mapToDouble(b -> b.width() * b.height()).average().orElseThrow();

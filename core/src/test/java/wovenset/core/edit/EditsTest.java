@@ -24,8 +24,10 @@ import wovenset.core.piece.Marks;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.PhotoId;
 import wovenset.core.piece.Piece;
+import wovenset.core.piece.Region;
 import wovenset.core.piece.Slicing;
 import wovenset.core.piece.SlicingTree;
+import wovenset.core.piece.Subject;
 import wovenset.core.testing.Pieces;
 
 class EditsTest {
@@ -206,7 +208,7 @@ class EditsTest {
         Piece piece = placed(piece(grid(2, 2, 10, 5), 1), photo(1), photo(2), photo(3));
         Page page = first(piece);
         UUID one = page.frames().get(0).id();
-        Crop crop = new Crop(0.3, 0.6, 1.4, 0, true, Crop.Fit.FILL);
+        Crop crop = new Crop(0.3, 0.6, 1.4, 0, true, Crop.Fit.FILL, Crop.Aim.HAND);
         Piece marked = apply(apply(apply(piece, new Edit.SetCrop(page.id(), one, crop)), new Edit.SetCaption(page.id(), one, "the first")),
                 new Edit.SetMarks(page.id(), one, new Marks(true, true, Marks.Turn.LAST, 2)));
         List<UUID> order = List.of(page.frames().get(2).id(), one, page.frames().get(1).id());
@@ -242,6 +244,18 @@ class EditsTest {
     }
 
     @Test
+    void aShownSubjectStaysWithThePieceUntilThePhotoGoes() {
+        Piece piece = placed(piece(grid(1, 2, 10, 5), 1), photo(1));
+        Region region = new Region(0.1, 0.2, 0.3, 0.4);
+        Piece shown = apply(apply(piece, new Edit.SetSubject(photo(1), new Region(0, 0, 1, 1))), new Edit.SetSubject(photo(1), region));
+        assertThat(shown.shownSubject(photo(1))).contains(region);
+        assertThat(Pieces.facts().subject(shown, photo(1)).origin()).isEqualTo(Subject.Origin.PERSON);
+        assertThat(apply(shown, new Edit.SetSubject(photo(1), null)).subjects()).isEmpty();
+        assertThat(apply(shown, new Edit.RemovePhotos(List.of(photo(1)))).subjects()).isEmpty();
+        checkRefused(piece, new Edit.SetSubject(photo(2), region), "photo", "no longer in the piece");
+    }
+
+    @Test
     void namesAndCaptionsAreHeldToTheirLength() {
         Piece piece = piece(grid(1, 1, 10, 5), 1);
         UUID page = first(piece).id();
@@ -267,7 +281,8 @@ class EditsTest {
                 new Edit.EmptyFrame(page.id(), frame), new Edit.SwapFrames(page.id(), frame, page.id(), frame),
                 new Edit.SetCrop(page.id(), frame, Crop.CENTRED), new Edit.SetCaption(page.id(), frame, "c"), new Edit.AddPage(page.id()),
                 new Edit.CopyPage(page.id()), new Edit.SetMarks(page.id(), frame, new Marks(true, false, Marks.Turn.FIRST, 1)),
-                new Edit.Arrange(page.id(), slicing("p", 4), List.of(frame)), new Edit.DeletePage(page.id()), new Edit.MovePage(page.id(), 1));
+                new Edit.Arrange(page.id(), slicing("p", 4), List.of(frame)), new Edit.DeletePage(page.id()), new Edit.MovePage(page.id(), 1),
+                new Edit.SetSubject(photo(1), new Region(0.1, 0.1, 0.5, 0.5)));
         assertThat(all).extracting(Object::getClass).map(Class::getSimpleName)
                 .containsExactlyInAnyOrder(java.util.Arrays.stream(Edit.class.getPermittedSubclasses())
                         .filter(kind -> !kind.isInterface()).map(Class::getSimpleName).toArray(String[]::new));

@@ -67,7 +67,7 @@ class PieceMakerTest {
     /** Three photos (one turned by the camera, one PNG) with captions, a border, round corners, a turn and a flip. */
     private static Piece sample(int pages) {
         Piece piece = placed(piece(grid(1, 3, 12, 6), 1), photo(1), photo(2), photo(3));
-        Crop turned = new Crop(0.4, 0.5, 1.3, 7, true, Crop.Fit.FILL);
+        Crop turned = new Crop(0.4, 0.5, 1.3, 7, true, Crop.Fit.FILL, Crop.Aim.HAND);
         var page = piece.pages().get(0);
         piece = piece.mapPage(page.id(), p -> p.mapFrame(page.frames().get(1).id(), frame -> frame.withCrop(turned).withCaption("Grounded, quite fine")));
         piece = piece.withDress(new Dress(new Rgb("#f5f1e8"), new Rgb("#22293a"), mm(1.5), mm(6),

@@ -29,7 +29,7 @@ class CropGeometryTest {
                 .as((at, w, h) -> new BoxMm(at, at / 2, w, h));
         Arbitrary<Double> share = Arbitraries.doubles().between(0, 1);
         Arbitrary<Crop> crop = Combinators.combine(share, share, Arbitraries.doubles().between(1, Crop.MOST_ZOOM),
-                Arbitraries.doubles().between(-180, 180), Arbitraries.of(true, false), Arbitraries.of(Crop.Fit.values())).as(Crop::new);
+                Arbitraries.doubles().between(-180, 180), Arbitraries.of(true, false), Arbitraries.of(Crop.Fit.values())).as((x, y, zoom, turn, flipped, fit) -> new Crop(x, y, zoom, turn, flipped, fit, Crop.Aim.HAND));
         return Combinators.combine(side, side, window, crop).as(Case::new);
     }
 
@@ -93,7 +93,7 @@ class CropGeometryTest {
     @Test
     void aQuarterTurnFillsByTheOtherSideAndFlippingMirrors() {
         BoxMm window = new BoxMm(0, 0, 200, 300);
-        CropGeometry.Placed turned = CropGeometry.place(3000, 2000, window, new Crop(0.5, 0.5, 1, 90, true, Crop.Fit.FILL));
+        CropGeometry.Placed turned = CropGeometry.place(3000, 2000, window, new Crop(0.5, 0.5, 1, 90, true, Crop.Fit.FILL, Crop.Aim.HAND));
         assertThat(turned.mmPerPixel()).isCloseTo(0.1, within(1e-12));
         // Flipped, the photo's top left is its picture's top right; turned clockwise that comes to the bottom right.
         Point2D corner = turned.toPage().transform(new Point2D.Double(0, 0), null);

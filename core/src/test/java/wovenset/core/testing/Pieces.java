@@ -89,7 +89,7 @@ public final class Pieces {
     public static Piece piece(Grid grid, int pages) {
         Supplier<UUID> ids = ids();
         return new Piece(ids.get(), "Kites", format(300, 200), withoutCaptions(Dress.PLAIN), List.of(),
-                java.util.stream.IntStream.range(0, pages).mapToObj(page -> page(grid, ids)).toList());
+                java.util.stream.IntStream.range(0, pages).mapToObj(page -> page(grid, ids)).toList(), List.of());
     }
 
     private static Page page(Grid grid, Supplier<UUID> ids) {
@@ -113,6 +113,6 @@ public final class Pieces {
     }
 
     public static Crop crop(double focusX, double focusY, double zoom, double turn) {
-        return new Crop(focusX, focusY, zoom, turn, false, Crop.Fit.FILL);
+        return new Crop(focusX, focusY, zoom, turn, false, Crop.Fit.FILL, Crop.Aim.HAND);
     }
 }

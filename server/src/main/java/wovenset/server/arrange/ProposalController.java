@@ -12,7 +12,7 @@ import wovenset.core.arrange.PageProposals;
 import wovenset.core.arrange.PageProposals.Answer;
 import wovenset.core.arrange.PageProposals.Kind;
 import wovenset.core.arrange.PageProposals.Offer;
-import wovenset.core.arrange.PhotoProportions;
+import wovenset.core.arrange.PhotoTraits;
 import wovenset.core.edit.EditRefusedException;
 import wovenset.core.measure.Length;
 import wovenset.core.piece.Arrangement;
@@ -32,9 +32,9 @@ class ProposalController {
 
     private final PieceService pieces;
     private final SceneService scenes;
-    private final PhotoProportions proportions;
+    private final PhotoTraits proportions;
 
-    ProposalController(PieceService pieces, SceneService scenes, PhotoProportions proportions) {
+    ProposalController(PieceService pieces, SceneService scenes, PhotoTraits proportions) {
         this.pieces = pieces;
         this.scenes = scenes;
         this.proportions = proportions;
@@ -66,7 +66,7 @@ class ProposalController {
         Piece piece = pieces.get(pieceId).piece();
         Page page = piece.page(pageId).orElseThrow(() -> new NotFoundException("This page is no longer in the piece."));
         Length gap = request.gap() == null ? PageProposals.gapOf(page) : request.gap();
-        Answer answer = PageProposals.of(piece.format(), piece.dress(), page, proportions, gap, request.most(), request.seed());
+        Answer answer = PageProposals.of(piece, page, proportions, gap, request.most(), request.seed());
         if (answer instanceof Answer.Cannot problem) {
             throw new EditRefusedException(problem.field(), problem.reason());
         }

@@ -108,7 +108,7 @@ class DemoLoader implements ApplicationRunner {
             }
             if (wanted.focusX() != null || wanted.focusY() != null) {
                 editor.edit(new Edit.SetCrop(id, frame.id(), new Crop(wanted.focusX() == null ? 0.5 : wanted.focusX(),
-                        wanted.focusY() == null ? 0.5 : wanted.focusY(), 1, 0, false, Crop.Fit.FILL)));
+                        wanted.focusY() == null ? 0.5 : wanted.focusY(), 1, 0, false, Crop.Fit.FILL, Crop.Aim.HAND)));
             }
         }
     }

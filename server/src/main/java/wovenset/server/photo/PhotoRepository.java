@@ -10,26 +10,30 @@ import java.util.Set;
 import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.springframework.stereotype.Repository;
+import tools.jackson.databind.json.JsonMapper;
 import wovenset.core.picture.Orientation;
 import wovenset.core.picture.PhotoHeader;
 import wovenset.core.picture.PictureFormat;
 import wovenset.core.piece.PhotoId;
+import wovenset.core.piece.Subject;
 
 /** What is known of each stored photo. */
 @Repository
 class PhotoRepository {
     private final DSLContext sql;
+    private final JsonMapper mapper;
 
-    PhotoRepository(DSLContext sql) {
+    PhotoRepository(DSLContext sql, JsonMapper mapper) {
         this.sql = sql;
+        this.mapper = mapper;
     }
 
     Optional<StoredPhoto> find(PhotoId id) {
-        return sql.selectFrom(PHOTO).where(PHOTO.SHA256.eq(id.sha256())).fetchOptional(PhotoRepository::photo);
+        return sql.selectFrom(PHOTO).where(PHOTO.SHA256.eq(id.sha256())).fetchOptional(this::photo);
     }
 
     List<StoredPhoto> findAll(Collection<PhotoId> ids) {
-        return sql.selectFrom(PHOTO).where(PHOTO.SHA256.in(ids.stream().map(PhotoId::sha256).toList())).fetch(PhotoRepository::photo);
+        return sql.selectFrom(PHOTO).where(PHOTO.SHA256.in(ids.stream().map(PhotoId::sha256).toList())).fetch(this::photo);
     }
 
     Set<String> names() {
@@ -44,14 +48,22 @@ class PhotoRepository {
                 .set(PHOTO.STORED_WIDTH, header.storedWidth()).set(PHOTO.STORED_HEIGHT, header.storedHeight())
                 .set(PHOTO.ORIENTATION, header.orientation().tag()).set(PHOTO.INKS, header.inks())
                 .set(PHOTO.SIZE_BYTES, photo.bytes()).set(PHOTO.FILE_NAME, photo.fileName())
+                .set(PHOTO.SUBJECT, mapper.writeValueAsString(photo.subject()))
                 .set(PHOTO.TAKEN_AT, header.takenAt()).set(PHOTO.CAPTION, header.caption()).set(PHOTO.ADDED_AT, now)
                 .onDuplicateKeyIgnore().execute();
     }
 
-    private static StoredPhoto photo(Record row) {
+    /** Writes what a photo is about, where its row was made before subjects were looked for. */
+    void setSubject(PhotoId id, Subject subject) {
+        sql.update(PHOTO).set(PHOTO.SUBJECT, mapper.writeValueAsString(subject)).where(PHOTO.SHA256.eq(id.sha256())).execute();
+    }
+
+    private StoredPhoto photo(Record row) {
+        String subject = row.get(PHOTO.SUBJECT);
         PhotoHeader header = new PhotoHeader(PictureFormat.valueOf(row.get(PHOTO.FORMAT)), row.get(PHOTO.STORED_WIDTH),
                 row.get(PHOTO.STORED_HEIGHT), Orientation.ofTag(row.get(PHOTO.ORIENTATION)), row.get(PHOTO.INKS),
                 row.get(PHOTO.TAKEN_AT), row.get(PHOTO.CAPTION));
-        return new StoredPhoto(new PhotoId(row.get(PHOTO.SHA256)), header, row.get(PHOTO.SIZE_BYTES), row.get(PHOTO.FILE_NAME));
+        return new StoredPhoto(new PhotoId(row.get(PHOTO.SHA256)), header, row.get(PHOTO.SIZE_BYTES), row.get(PHOTO.FILE_NAME),
+                subject == null ? null : mapper.readValue(subject, Subject.class));
     }
 }

@@ -25,12 +25,15 @@ import wovenset.core.edit.PhotoFacts;
 import wovenset.core.output.PhotoFiles;
 import wovenset.core.paint.PhotoRasters;
 import wovenset.core.picture.Derivatives;
+import wovenset.core.picture.DerivedPixels;
 import wovenset.core.picture.PhotoHeader;
 import wovenset.core.picture.PhotoInspector;
 import wovenset.core.picture.PictureLimits;
 import wovenset.core.picture.RefusedPhotoException;
 import wovenset.core.piece.PhotoId;
+import wovenset.core.piece.Subject;
 import wovenset.core.scene.PhotoSizes;
+import wovenset.core.subject.SubjectFinder;
 import wovenset.server.WovensetProperties;
 import wovenset.server.recent.Recent;
 import wovenset.server.web.NotFoundException;
@@ -46,6 +49,7 @@ public class PhotoStore implements PhotoFacts, PhotoSizes, PhotoFiles {
     private final Path derived;
     private final Path incoming;
     private final Clock clock;
+    private final SubjectFinder subjects = new SubjectFinder();
     private final Recent<PhotoId, StoredPhoto> known = Recent.entries(20_000);
 
     PhotoStore(PhotoRepository repository, WovensetProperties properties, Clock clock) throws IOException {
@@ -83,7 +87,7 @@ public class PhotoStore implements PhotoFacts, PhotoSizes, PhotoFiles {
         } catch (IOException | UncheckedIOException e) {
             throw new RefusedPhotoException(DiskTrouble.said(incoming, e), e);
         }
-        StoredPhoto photo = new StoredPhoto(id, header, file.length, cut(fileName));
+        StoredPhoto photo = new StoredPhoto(id, header, file.length, cut(fileName), look(id));
         repository.insert(photo, LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC));
         known.put(id, photo);
         return photo;
@@ -187,6 +191,31 @@ public class PhotoStore implements PhotoFacts, PhotoSizes, PhotoFiles {
     @Override
     public Optional<PixelSize> size(PhotoId id) {
         return find(id).map(photo -> new PixelSize(photo.header().width(), photo.header().height()));
+    }
+
+    @Override
+    public Subject subject(PhotoId id) {
+        StoredPhoto photo = find(id).orElse(null);
+        if (photo == null) {
+            return Subject.UNKNOWN;
+        }
+        if (photo.subject() != null) {
+            return photo.subject();
+        }
+        StoredPhoto seen = photo.withSubject(look(id));
+        repository.setSubject(id, seen.subject());
+        known.put(id, seen);
+        return seen.subject();
+    }
+
+    /** What the photo is about. Without an answer the photo is still good: it is then cropped about its middle. */
+    private Subject look(PhotoId id) {
+        try {
+            return subjects.find(DerivedPixels.read(Files.readAllBytes(derived(id, Derivatives.SMALL))));
+        } catch (IOException | RuntimeException e) {
+            LOG.warn("A photo could not be looked at for its subject", e);
+            return Subject.UNKNOWN;
+        }
     }
 
     @Override

@@ -142,7 +142,8 @@ class PieceController {
 
     /** Scenes of the pages that look different: their content changed, or something that all pages share did. */
     private List<SceneView> differing(Piece before, Piece after) {
-        boolean all = !before.format().equals(after.format()) || !before.dress().equals(after.dress());
+        boolean all = !before.format().equals(after.format()) || !before.dress().equals(after.dress())
+                || !before.subjects().equals(after.subjects());
         return after.pages().stream()
                 .filter(page -> all || !before.page(page.id()).equals(Optional.of(page)))
                 .map(page -> scenes.view(after, page)).toList();

@@ -2,6 +2,7 @@ package wovenset.server.piece;
 
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -11,6 +12,7 @@ import wovenset.core.piece.Format;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.PhotoId;
 import wovenset.core.piece.Piece;
+import wovenset.core.piece.ShownSubject;
 
 /**
  * How a piece is written in the database: one document for what changes together. The head holds all but the pages'
@@ -27,13 +29,25 @@ class PieceDocuments {
         this.mapper = mapper;
     }
 
-    record Head(int version, String name, Format format, Dress dress, List<PhotoId> photos, List<UUID> pages) {}
+    record Head(int version, String name, Format format, Dress dress, List<PhotoId> photos, List<UUID> pages,
+            List<ShownSubject> subjects) {
+        Head(int version, String name, Format format, Dress dress, List<PhotoId> photos, List<UUID> pages,
+                @Nullable List<ShownSubject> subjects) {
+            this.version = version;
+            this.name = name;
+            this.format = format;
+            this.dress = dress;
+            this.photos = photos;
+            this.pages = pages;
+            this.subjects = subjects == null ? List.of() : subjects;
+        }
+    }
 
     record PageContent(int version, Page page) {}
 
     static Head headOf(Piece piece) {
         return new Head(VERSION, piece.name(), piece.format(), piece.dress(), piece.photos(),
-                piece.pages().stream().map(Page::id).toList());
+                piece.pages().stream().map(Page::id).toList(), piece.subjects());
     }
 
     String write(Object document) {

@@ -53,7 +53,7 @@ class PieceRepository {
         Map<UUID, Page> pages = sql.select(PAGE.CONTENT).from(PAGE).where(PAGE.PIECE_ID.eq(id))
                 .fetch(page -> documents.readPage(page.value1())).stream().collect(Collectors.toMap(Page::id, page -> page));
         Piece piece = new Piece(UUID.fromString(id), head.name(), head.format(), head.dress(), head.photos(),
-                head.pages().stream().map(page -> Objects.requireNonNull(pages.get(page), "page of the head")).toList());
+                head.pages().stream().map(page -> Objects.requireNonNull(pages.get(page), "page of the head")).toList(), head.subjects());
         return new StoredPiece(piece, row.get(PIECE.REVISION), row.get(PIECE.JOURNAL_AT), row.get(PIECE.CHANGED_AT));
     }
 

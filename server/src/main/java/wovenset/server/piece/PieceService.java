@@ -77,7 +77,7 @@ public class PieceService {
         String name = Edits.checkedName(cut(source.name(), Piece.LONGEST_NAME - 7) + " (copy)");
         List<Page> pages = source.pages().stream().map(page -> new Page(UUID.randomUUID(), page.arrangement(), page.frames().stream()
                 .map(frame -> frame.withId(UUID.randomUUID())).toList(), page.guides())).toList();
-        return store(new Piece(UUID.randomUUID(), name, source.format(), source.dress(), source.photos(), pages));
+        return store(new Piece(UUID.randomUUID(), name, source.format(), source.dress(), source.photos(), pages, source.subjects()));
     }
 
     private static String cut(String name, int characters) {

@@ -25,6 +25,6 @@ record Snapshot(PieceDocuments.Head head, List<Page> pages) {
         piece.pages().forEach(page -> known.put(page.id(), page));
         pages.forEach(page -> known.put(page.id(), page));
         return new Piece(piece.id(), head.name(), head.format(), head.dress(), head.photos(),
-                head.pages().stream().map(id -> Objects.requireNonNull(known.get(id), "page of the journal")).toList());
+                head.pages().stream().map(id -> Objects.requireNonNull(known.get(id), "page of the journal")).toList(), head.subjects());
     }
 }

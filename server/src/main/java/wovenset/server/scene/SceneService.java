@@ -15,6 +15,7 @@ import wovenset.core.piece.Dress;
 import wovenset.core.piece.Frame;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
+import wovenset.core.piece.Subject;
 import wovenset.core.scene.PageScene;
 import wovenset.core.scene.PhotoSizes;
 import wovenset.core.scene.SceneResolver;
@@ -46,7 +47,7 @@ public class SceneService {
     }
 
     /** All that a frame's look follows from; a photo's size never changes. */
-    private record FrameKey(Dress dress, Frame frame, Place place, SharpnessLimits limits) {}
+    private record FrameKey(Dress dress, Frame frame, Place place, Subject subject, SharpnessLimits limits) {}
 
     private record KnownFrame(PageScene.FrameScene scene, SceneView.FrameView view) {}
 
@@ -54,8 +55,9 @@ public class SceneService {
         SceneResolver resolver = resolver();
         SharpnessLimits limits = settings.sharpness();
         List<SceneView.FrameView> views = new ArrayList<>();
-        PageScene scene = resolver.resolve(piece, page, (dress, frame, place) -> {
-            KnownFrame known = resolved.get(new FrameKey(dress, frame, place, limits), key -> known(resolver.frame(dress, frame, place)));
+        PageScene scene = resolver.resolve(piece, page, (dress, frame, place, subject) -> {
+            KnownFrame known = resolved.get(new FrameKey(dress, frame, place, subject, limits),
+                    key -> known(resolver.frame(dress, frame, place, subject)));
             frames.put(known.view.hash(), known.scene);
             views.add(known.view);
             return known.scene;
@@ -90,7 +92,7 @@ public class SceneService {
         double[] matrix = new double[6];
         photo.toPage().getMatrix(matrix);
         return new SceneView.PhotoView(photo.photo(), photo.widthPx(), photo.heightPx(),
-                DoubleStream.of(matrix).boxed().toList(), photo.crop(), photo.ppi(), photo.sharpness());
+                DoubleStream.of(matrix).boxed().toList(), photo.crop(), photo.ppi(), photo.sharpness(), photo.subject());
     }
 
     private static SceneView.@Nullable WordsView words(PageScene.@Nullable WordsScene words) {

@@ -7,6 +7,7 @@ import wovenset.core.geometry.BoxMm;
 import wovenset.core.piece.Crop;
 import wovenset.core.piece.PhotoId;
 import wovenset.core.piece.Rgb;
+import wovenset.core.piece.Subject;
 import wovenset.core.scene.SharpnessLimits;
 
 /**
@@ -26,7 +27,7 @@ public record SceneView(UUID pageId, double widthMm, double heightMm, double ble
 
     /** @param toPage the six numbers of the affine map from the photo's unit square to the page: a b c d e f */
     public record PhotoView(PhotoId photo, int widthPx, int heightPx, List<Double> toPage, Crop crop, double ppi,
-            SharpnessLimits.Sharpness sharpness) {}
+            SharpnessLimits.Sharpness sharpness, Subject subject) {}
 
     /** @param missing signs that the typeface lacks */
     public record WordsView(List<String> lines, double sizePt, boolean allShown, String missing) {}

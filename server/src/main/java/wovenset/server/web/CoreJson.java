@@ -87,6 +87,7 @@ public class CoreJson {
         @JsonSubTypes.Type(value = Edit.EmptyFrame.class, name = "emptyFrame"),
         @JsonSubTypes.Type(value = Edit.SwapFrames.class, name = "swapFrames"),
         @JsonSubTypes.Type(value = Edit.SetCrop.class, name = "setCrop"),
+        @JsonSubTypes.Type(value = Edit.SetSubject.class, name = "setSubject"),
         @JsonSubTypes.Type(value = Edit.SetCaption.class, name = "setCaption"),
         @JsonSubTypes.Type(value = Edit.PutFrames.class, name = "putFrames"),
         @JsonSubTypes.Type(value = Edit.AddFrames.class, name = "addFrames"),
