@@ -1,9 +1,7 @@
-import { useCallback, useRef } from 'react'
+import { useCallback } from 'react'
 import type { Box, Crop, PhotoScene } from '../api/client'
 import { useRoom } from './context'
-
-/** Changes that follow each other within this time are one step of the history. */
-const BURST_MS = 700
+import { useBurst } from './useBurst'
 
 export type CropChange = (crop: Crop, photo: PhotoScene, window: Box) => Crop
 
@@ -13,13 +11,10 @@ export type CropChange = (crop: Crop, photo: PhotoScene, window: Box) => Crop
  */
 export function useCrop(frameId: string): (change: CropChange) => void {
   const { page, handle } = useRoom()
-  const burst = useRef({ batch: '', last: 0 })
+  const burst = useBurst()
   const { edit } = handle
   return useCallback(
     (change) => {
-      const now = performance.now()
-      if (now - burst.current.last > BURST_MS) burst.current.batch = crypto.randomUUID()
-      burst.current.last = now
       void edit(
         ({ scenes }) => {
           const scene = scenes[page.id]?.frames.find((one) => one.frameId === frameId)
@@ -27,9 +22,9 @@ export function useCrop(frameId: string): (change: CropChange) => void {
           const crop = change(scene.photo.crop, scene.photo, scene.window)
           return { kind: 'setCrop', pageId: page.id, frameId, crop }
         },
-        { batch: burst.current.batch },
+        { batch: burst() },
       )
     },
-    [edit, page.id, frameId],
+    [burst, edit, page.id, frameId],
   )
 }

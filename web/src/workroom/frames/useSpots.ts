@@ -1,10 +1,8 @@
-import { useCallback, useRef } from 'react'
+import { useCallback } from 'react'
 import type { Frame, Spot } from '../../api/client'
 import { useRoom } from '../context'
+import { useBurst } from '../useBurst'
 import { spotsOf } from './spots'
-
-/** Changes by keys held down that follow each other within this time are one step of the history. */
-const BURST_MS = 700
 
 export type SpotChange = (spot: Spot, frame: Frame) => Spot
 
@@ -15,13 +13,10 @@ export type SpotChange = (spot: Spot, frame: Frame) => Spot
  */
 export function useSpots() {
   const { page, handle } = useRoom()
-  const burst = useRef({ batch: '', last: 0 })
+  const burst = useBurst()
   const { edit } = handle
   return useCallback(
     (frameIds: string[], change: SpotChange, inBurst = false) => {
-      const now = performance.now()
-      if (now - burst.current.last > BURST_MS || !inBurst) burst.current.batch = crypto.randomUUID()
-      burst.current.last = inBurst ? now : -Infinity
       return edit(
         ({ stored, scenes }) => {
           const current = stored.pages.find(({ id }) => id === page.id)
@@ -34,9 +29,9 @@ export function useSpots() {
           })
           return spots.length ? { kind: 'putFrames', pageId: page.id, frames: spots } : null
         },
-        { batch: burst.current.batch },
+        { batch: inBurst ? burst() : undefined },
       )
     },
-    [edit, page.id],
+    [burst, edit, page.id],
   )
 }

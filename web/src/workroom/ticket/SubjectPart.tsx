@@ -4,6 +4,7 @@ import { Button } from '../../ui/Button'
 import { Field, inputLook } from '../../ui/Field'
 import { useRoom } from '../context'
 import { followPointer } from '../frames/pointerDrag'
+import { useBurst } from '../useBurst'
 import { useCrop } from '../useCrop'
 import { regionDrawn, regionMoved } from './region'
 
@@ -26,6 +27,7 @@ const ARROWS: Record<string, [number, number]> = {
 export function SubjectPart({ photo, scene }: { photo: Photo; scene: FrameScene }) {
   const { handle } = useRoom()
   const changeCrop = useCrop(scene.frameId)
+  const burst = useBurst()
   const [draft, setDraft] = useState<Region | null>(null)
   const shown = scene.photo
   if (!shown) return null
@@ -55,7 +57,14 @@ export function SubjectPart({ photo, scene }: { photo: Photo; scene: FrameScene 
     if (!arrow) return
     event.preventDefault()
     event.stopPropagation()
-    store(event.shiftKey ? regionDrawn(region, [1, 1], ...arrow) : regionMoved(region, ...arrow))
+    const change = (now: Region) => (event.shiftKey ? regionDrawn(now, [1, 1], ...arrow) : regionMoved(now, ...arrow))
+    void handle.edit(
+      ({ stored }) => {
+        const before = stored.subjects.find((one) => one.photo === photo.id)?.region ?? subject.region
+        return { kind: 'setSubject', photo: photo.id, region: change(before) }
+      },
+      { batch: burst() },
+    )
   }
   const percent = (share: number) => `${share * 100}%`
   return (
