@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest'
 import type { FrameScene, Page } from '../api/client'
-import { arrangementEdit, gridFor, neighbour } from './arrangement'
+import { arrangementEdit, gridFor, neighbour, recounted, slotOf } from './arrangement'
 
 const at = (x: number, y: number, width: number, height: number) => ({ cell: { x, y, width, height } }) as FrameScene
 /** A large place at the left, beside it one above two. */
@@ -34,4 +34,30 @@ test('another gap leaves the frames in their order', () => {
     arrangement: { ...slicing, gap: 9 },
     order: ['a', 'b', 'c', 'd', 'e'],
   })
+})
+
+test('fewer rows and columns take their tracks and joined cells along', () => {
+  const grid = {
+    ...gridFor(page, 300, 200),
+    columnTracks: [{ share: 1 }, { share: 2 }, { length: 40000, share: 1 }],
+    spans: [
+      { row: 0, column: 0, rows: 2, columns: 1 },
+      { row: 0, column: 1, rows: 1, columns: 2 },
+    ],
+  }
+  expect(recounted(grid, 2, 2)).toMatchObject({
+    columnTracks: [{ share: 1 }, { share: 2 }],
+    spans: [{ row: 0, column: 0, rows: 2, columns: 1 }],
+  })
+  expect(recounted(grid, 2, 4).columnTracks).toHaveLength(4)
+})
+
+test('a joined cell knows the rows and columns that it takes', () => {
+  const stretches = [
+    { from: 10, to: 40 },
+    { from: 45, to: 75 },
+    { from: 80, to: 110 },
+  ]
+  const lines = { columns: stretches, rows: stretches }
+  expect(slotOf({ x: 45, y: 10, width: 65, height: 30 }, lines)).toEqual({ row: 0, column: 1, rows: 1, columns: 2 })
 })

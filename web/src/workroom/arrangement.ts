@@ -1,4 +1,4 @@
-import type { Arrangement, Edit, FrameScene, Grid, Margins, Page, PageScene } from '../api/client'
+import type { Arrangement, Box, Edit, FrameScene, Grid, GridLines, Margins, Page, Track } from '../api/client'
 
 /** The edit that gives a page this arrangement and leaves its frames in their order. */
 export function arrangementEdit(page: Page, arrangement: Arrangement): Edit {
@@ -16,10 +16,29 @@ export const gridOf = (page: Page): Grid | undefined =>
 /** The frames that the arrangement places, in the order of its places. */
 export const governed = (page: Page) => page.frames.filter(({ spot }) => !spot)
 
-/** The scene with these frames only. */
-export function governedScene(page: Page, scene: PageScene): PageScene {
-  const ids = new Set(governed(page).map(({ id }) => id))
-  return { ...scene, frames: scene.frames.filter(({ frameId }) => ids.has(frameId)) }
+/** The grid with other counts: rows and columns that go take their tracks and joined cells along. */
+export function recounted(grid: Grid, rows: number, columns: number): Grid {
+  const fit = (tracks: Track[] | undefined, count: number) =>
+    tracks && Array.from({ length: count }, (_, index) => tracks[index] ?? { share: 1 })
+  return {
+    ...grid,
+    rows,
+    columns,
+    rowTracks: fit(grid.rowTracks, rows),
+    columnTracks: fit(grid.columnTracks, columns),
+    spans: grid.spans.filter((span) => span.row + span.rows <= rows && span.column + span.columns <= columns),
+  }
+}
+
+/** The row and column in which a cell begins, and how many of each it takes; counted from 0. */
+export function slotOf(cell: Box, lines: GridLines) {
+  const within = (from: number, to: number, stretches: GridLines['rows']) => {
+    const first = stretches.findIndex((one) => one.to > from + 0.01)
+    return { first, count: stretches.filter((one) => one.to > from + 0.01 && one.from < to - 0.01).length }
+  }
+  const across = within(cell.x, cell.x + cell.width, lines.columns)
+  const down = within(cell.y, cell.y + cell.height, lines.rows)
+  return { row: down.first, column: across.first, rows: down.count, columns: across.count }
 }
 
 /** Where none was set, micrometres. */
@@ -50,6 +69,8 @@ export function gridFor(page: Page, width: number, height: number): Grid {
     columnGap: gap,
     rowGap: gap,
     margins,
+    spans: [],
+    order: 'ROWS',
   }
 }
 

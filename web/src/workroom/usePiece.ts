@@ -30,6 +30,9 @@ interface EditOptions {
   batch?: string
 }
 
+/** An edit, or one that is worked out from the piece as the edits before it have left it. */
+export type WantedEdit = Edit | ((now: OpenPiece) => Edit | null)
+
 export interface PieceHandle {
   open: OpenPiece | undefined
   loadProblem: Problem | null
@@ -38,7 +41,7 @@ export interface PieceHandle {
    * Sends an edit, or one that is worked out from the piece as the edits before it have left it; resolves to the
    * problem if it was refused, after telling of it where no field does.
    */
-  edit: (edit: Edit | ((now: OpenPiece) => Edit | null), options?: EditOptions) => Promise<Problem | null>
+  edit: (edit: WantedEdit, options?: EditOptions) => Promise<Problem | null>
   /** The piece as the last answer left it, sooner than the screen shows it. */
   latest: () => OpenPiece | undefined
   undo: () => void

@@ -1,9 +1,10 @@
-import { useState } from 'react'
-import type { Edit, Grid, Page, PageScene } from '../../api/client'
+import { type PointerEvent, useState } from 'react'
+import type { Edit, Grid, Page, PageScene, Track } from '../../api/client'
 import { LengthField } from '../../measure/LengthField'
 import { inUnit, say } from '../../measure/units'
-import { governedScene, gridFor, withMargins } from '../arrangement'
+import { gridFor, withMargins } from '../arrangement'
 import { useRoom } from '../context'
+import { followPointer } from '../frames/pointerDrag'
 import { across, down, marginsAcross, marginsDown, type Measured, type Stretch } from './dimensions'
 import type { BenchScale } from './useBenchScale'
 
@@ -27,24 +28,24 @@ const LABEL_PX = 50
 /** Page, margins, cells and gaps as a workshop drawing shows them; each number is a button that opens a field. */
 export function DimensionLines({ scale, scene }: { scale: BenchScale; scene: PageScene }) {
   const { page, piece, handle } = useRoom()
-  const [editing, setEditing] = useState<Measured | null>(null)
+  const [editing, setEditing] = useState<string | null>(null)
   const [wrong, setWrong] = useState<string>()
   const s = scale.pixelsPerMm
   const bleed = scene.bleedMm * s
   const { format } = piece
   const { arrangement } = page
-  const cells = governedScene(page, scene)
   const stretches =
     arrangement.kind === 'grid'
-      ? { across: across(cells, arrangement), down: down(cells, arrangement) }
+      ? { across: across(scene, arrangement), down: down(scene, arrangement) }
       : { across: marginsAcross(scene, arrangement.margins), down: marginsDown(scene, arrangement.margins) }
 
-  const commit = async (measured: Measured, length: number) => {
-    const problem = await handle.edit(editOf(measured, length, page, format, cells), { quiet: true })
+  const edit = (stretch: Stretch, length: number) => editOf(stretch, length, page, format, scene)
+  const commit = async (stretch: Stretch, length: number) => {
+    const problem = await handle.edit(edit(stretch, length), { quiet: true })
     setWrong(problem?.message)
     if (!problem) setEditing(null)
   }
-  const common = { scale, bleed, editing, wrong, setEditing, setWrong, commit }
+  const common = { scale, bleed, editing, wrong, setEditing, setWrong, commit, edit }
   return (
     <div className="pointer-events-none absolute inset-0">
       <svg aria-hidden className="absolute inset-0 size-full text-soft" stroke="currentColor" strokeWidth="1">
@@ -57,11 +58,11 @@ export function DimensionLines({ scale, scene }: { scale: BenchScale; scene: Pag
       <Label {...common} way="down" tier={OUTER} stretch={{ from: 0, to: scene.heightMm, measured: 'pageHeight' }} />
       {stretches.across.map(
         (stretch) =>
-          stretch.measured && <Label key={stretch.measured} {...common} way="across" tier={INNER} stretch={stretch} />,
+          stretch.measured && <Label key={keyOf(stretch)} {...common} way="across" tier={INNER} stretch={stretch} />,
       )}
       {stretches.down.map(
         (stretch) =>
-          stretch.measured && <Label key={stretch.measured} {...common} way="down" tier={INNER} stretch={stretch} />,
+          stretch.measured && <Label key={keyOf(stretch)} {...common} way="down" tier={INNER} stretch={stretch} />,
       )}
     </div>
   )
@@ -102,17 +103,29 @@ interface LabelProps {
   way: Way
   tier: number
   stretch: Stretch
-  editing: Measured | null
+  editing: string | null
   wrong?: string
-  setEditing: (measured: Measured | null) => void
+  setEditing: (key: string | null) => void
   setWrong: (wrong: string | undefined) => void
-  commit: (measured: Measured, length: number) => Promise<void>
+  commit: (stretch: Stretch, length: number) => Promise<void>
+  edit: (stretch: Stretch, length: number) => Edit
 }
 
-function Label({ scale, bleed, way, tier, stretch, editing, wrong, setEditing, setWrong, commit }: LabelProps) {
-  const { piece } = useRoom()
+const keyOf = ({ measured, track }: Stretch) => `${measured} ${track ?? ''}`
+/** These grow when they are dragged towards the page's middle, that is, backwards. */
+const BACKWARDS = new Set<Measured>(['right', 'bottom'])
+const DRAG_STEP = 500
+
+function nameOf({ measured, track }: Stretch): string {
+  if (track === undefined || !measured) return measured ? NAMES[measured] : ''
+  return measured === 'cellWidth' ? `Width of column ${track + 1}` : `Height of row ${track + 1}`
+}
+
+function Label({ scale, bleed, way, tier, stretch, editing, wrong, setEditing, setWrong, commit, edit }: LabelProps) {
+  const { piece, handle } = useRoom()
   const { measured, from, to } = stretch
   if (!measured) return null
+  const name = nameOf(stretch)
   const s = scale.pixelsPerMm
   const middle = ((from + to) / 2) * s
   const narrow = (to - from) * s < LABEL_PX + 12
@@ -122,7 +135,7 @@ function Label({ scale, bleed, way, tier, stretch, editing, wrong, setEditing, s
       ? { left: scale.left + middle, top: scale.top - level }
       : { left: scale.left - level, top: scale.top + middle }
   const length = Math.round((to - from) * 1000)
-  if (editing === measured) {
+  if (editing === keyOf(stretch)) {
     return (
       <div
         className="pointer-events-auto absolute z-30 w-32 -translate-y-1/2 border border-line bg-paper p-1.5 shadow-md"
@@ -131,25 +144,40 @@ function Label({ scale, bleed, way, tier, stretch, editing, wrong, setEditing, s
         <LengthField
           bare
           autoFocus
-          label={NAMES[measured]}
+          label={name}
           value={length}
           format={piece.format}
           wrong={wrong}
-          onCommit={(value) => void commit(measured, value)}
+          onCommit={(value) => void commit(stretch, value)}
           onCancel={() => setEditing(null)}
         />
       </div>
     )
   }
+  const drag = (down: PointerEvent<HTMLElement>) => {
+    if (down.button !== 0) return
+    let now = length
+    followPointer(down, {
+      move: (dx, dy, event) => {
+        const by = ((way === 'across' ? dx : dy) / s) * 1000 * (BACKWARDS.has(measured) ? -1 : 1)
+        const step = event.altKey ? 1 : DRAG_STEP
+        now = Math.max(0, Math.round((length + by) / step) * step)
+        handle.preview(edit(stretch, now))
+      },
+      end: () => void commit(stretch, now).finally(() => handle.preview(null)),
+      cancel: () => handle.preview(null),
+    })
+  }
   return (
     <button
-      aria-label={`${NAMES[measured]}: ${say(length, piece.format)}`}
-      title={`${NAMES[measured]}: click to change`}
+      aria-label={`${name}: ${say(length, piece.format)}`}
+      title={`${name}: click to type, drag to change`}
+      onPointerDown={drag}
       onClick={() => {
         setWrong(undefined)
-        setEditing(measured)
+        setEditing(keyOf(stretch))
       }}
-      className="pointer-events-auto absolute bg-mat px-1 text-[13px] leading-4 whitespace-nowrap hover:bg-woad hover:text-on-woad"
+      className={`${way === 'across' ? 'cursor-ew-resize' : 'cursor-ns-resize'} pointer-events-auto absolute touch-none bg-mat px-1 text-[13px] leading-4 whitespace-nowrap hover:bg-woad hover:text-on-woad`}
       style={{ ...at, transform: `translate(-50%, -50%)${way === 'down' ? ' rotate(-90deg)' : ''}` }}
     >
       {narrow ? inUnit(length, piece.format) : say(length, piece.format)}
@@ -158,7 +186,7 @@ function Label({ scale, bleed, way, tier, stretch, editing, wrong, setEditing, s
 }
 
 function editOf(
-  measured: Measured,
+  { measured = 'pageWidth', track }: Stretch,
   length: number,
   page: Page,
   format: Parameters<typeof sized>[0],
@@ -166,7 +194,10 @@ function editOf(
 ): Edit {
   const grid = gridFor(page, format.width, format.height)
   const setGrid = (change: Partial<Grid>): Edit => ({ kind: 'setGrid', pageId: page.id, grid: { ...grid, ...change } })
-  const cell = scene.frames[0]?.cell ?? { width: 10, height: 10 }
+  const [column, row] = [scene.grid?.columns[0], scene.grid?.rows[0]]
+  const cell = { width: column ? column.to - column.from : 10, height: row ? row.to - row.from : 10 }
+  const tracked = (tracks: Track[] | undefined) =>
+    tracks?.map((one, index) => (index === track ? { share: 1, length } : one))
   const present = grid.cell ?? { width: Math.floor(cell.width * 1000), height: Math.floor(cell.height * 1000) }
   switch (measured) {
     case 'pageWidth':
@@ -174,9 +205,13 @@ function editOf(
     case 'pageHeight':
       return sized(format, { height: length })
     case 'cellWidth':
-      return setGrid({ cell: { ...present, width: length } })
+      return setGrid(
+        track === undefined ? { cell: { ...present, width: length } } : { columnTracks: tracked(grid.columnTracks) },
+      )
     case 'cellHeight':
-      return setGrid({ cell: { ...present, height: length } })
+      return setGrid(
+        track === undefined ? { cell: { ...present, height: length } } : { rowTracks: tracked(grid.rowTracks) },
+      )
     case 'columnGap':
     case 'rowGap':
       return setGrid({ [measured]: length })

@@ -3,18 +3,24 @@ import type { Grid, PageScene } from '../../api/client'
 import { across, down, type Stretch } from './dimensions'
 
 const margins = { top: 10_000, right: 10_000, bottom: 10_000, left: 10_000 }
-const grid: Grid = { kind: 'grid', rows: 2, columns: 3, columnGap: 5000, rowGap: 4000, margins }
+const grid: Grid = {
+  kind: 'grid',
+  rows: 2,
+  columns: 3,
+  columnGap: 5000,
+  rowGap: 4000,
+  margins,
+  spans: [],
+  order: 'ROWS',
+}
 
 function scene(rows: number, columns: number): PageScene {
   const width = (300 - 20 - 5 * (columns - 1)) / columns
   const height = (200 - 20 - 4 * (rows - 1)) / rows
-  const cells = Array.from({ length: rows * columns }, (_, i) => ({
-    x: 10 + (i % columns) * (width + 5),
-    y: 10 + Math.floor(i / columns) * (height + 4),
-    width,
-    height,
-  }))
-  return { widthMm: 300, heightMm: 200, frames: cells.map((cell) => ({ cell })) } as unknown as PageScene
+  const tracks = (count: number, size: number, gap: number) =>
+    Array.from({ length: count }, (_, i) => ({ from: 10 + i * (size + gap), to: 10 + i * (size + gap) + size }))
+  const lines = { columns: tracks(columns, width, 5), rows: tracks(rows, height, 4) }
+  return { widthMm: 300, heightMm: 200, grid: lines } as unknown as PageScene
 }
 
 const named = (stretches: Stretch[]) => stretches.flatMap(({ measured }) => measured ?? [])
@@ -34,4 +40,10 @@ it('numbers each measure once', () => {
   expect(named(across(scene(2, 3), grid))).toEqual(['left', 'cellWidth', 'columnGap', 'right'])
   expect(named(down(scene(2, 3), grid))).toEqual(['top', 'cellHeight', 'rowGap', 'bottom'])
   expect(named(across(scene(1, 1), { ...grid, rows: 1, columns: 1 }))).toEqual(['left', 'cellWidth', 'right'])
+})
+
+it('numbers every column that has a width of its own', () => {
+  const tracks = [{ share: 1 }, { share: 2 }, { share: 1 }]
+  const stretches = across(scene(2, 3), { ...grid, columnTracks: tracks })
+  expect(stretches.flatMap(({ track }) => track ?? [])).toEqual([0, 1, 2])
 })

@@ -9,13 +9,27 @@ export interface Stretch {
   from: number
   to: number
   measured?: Measured
+  /** Which row or column it is, where each has a measure of its own. */
+  track?: number
 }
 
-/** Margin, cell, gap, cell … margin across the page. */
-export function across(scene: PageScene, grid: Grid): Stretch[] {
-  const cells = scene.frames.slice(0, grid.columns).map(({ cell }) => ({ from: cell.x, to: cell.x + cell.width }))
-  return chain(cells, scene.widthMm, { before: 'left', cell: 'cellWidth', gap: 'columnGap', after: 'right' })
-}
+/** Margin, column, gap, column … margin across the page. */
+export const across = (scene: PageScene, grid: Grid): Stretch[] =>
+  chain(scene.grid?.columns ?? [], scene.widthMm, grid.columnTracks !== undefined, {
+    before: 'left',
+    cell: 'cellWidth',
+    gap: 'columnGap',
+    after: 'right',
+  })
+
+/** The same down the page. */
+export const down = (scene: PageScene, grid: Grid): Stretch[] =>
+  chain(scene.grid?.rows ?? [], scene.heightMm, grid.rowTracks !== undefined, {
+    before: 'top',
+    cell: 'cellHeight',
+    gap: 'rowGap',
+    after: 'bottom',
+  })
 
 /** Only the margins, where what lies between them is no row of equal cells. */
 export function marginsAcross(scene: PageScene, margins: Margins): Stretch[] {
@@ -34,17 +48,11 @@ function between(end: number, before: number, after: number, first: Measured, la
   ]
 }
 
-/** The same down the page. */
-export function down(scene: PageScene, grid: Grid): Stretch[] {
-  const cells = scene.frames
-    .filter((_, index) => index % grid.columns === 0)
-    .map(({ cell }) => ({ from: cell.y, to: cell.y + cell.height }))
-  return chain(cells, scene.heightMm, { before: 'top', cell: 'cellHeight', gap: 'rowGap', after: 'bottom' })
-}
-
+/** With tracks of their own, each cell carries its number. */
 function chain(
   cells: { from: number; to: number }[],
   end: number,
+  each: boolean,
   names: { before: Measured; cell: Measured; gap: Measured; after: Measured },
 ): Stretch[] {
   const stretches: Stretch[] = []
@@ -52,7 +60,8 @@ function chain(
   cells.forEach((cell, index) => {
     const measured = index === 0 ? names.before : index === 1 ? names.gap : undefined
     if (cell.from > at || measured) stretches.push({ from: at, to: cell.from, measured })
-    stretches.push({ ...cell, measured: index === 0 ? names.cell : undefined })
+    const numbered = each || index === 0
+    stretches.push({ ...cell, measured: numbered ? names.cell : undefined, track: each ? index : undefined })
     at = cell.to
   })
   stretches.push({ from: at, to: end, measured: names.after })

@@ -1,9 +1,10 @@
 import { useQuery } from '@tanstack/react-query'
-import { client, data, type Edit, type Grid } from '../../api/client'
-import { LengthField } from '../../measure/LengthField'
+import { client, data, type Grid } from '../../api/client'
+import { LengthField, lengthsTaken } from '../../measure/LengthField'
 import { say, saySize } from '../../measure/units'
 import { Button } from '../../ui/Button'
 import { useRoom } from '../context'
+import type { WantedEdit } from '../usePiece'
 
 /** Cells that fill the page, or of a fixed size; either way the sum is stated. */
 export function CellSizes({
@@ -14,7 +15,7 @@ export function CellSizes({
 }: {
   grid: Grid
   setGrid: (change: Partial<Grid>) => void
-  send: (edit: Edit) => Promise<void>
+  send: (edit: WantedEdit) => Promise<void>
   wrong?: string
 }) {
   const { piece, page } = useRoom()
@@ -26,6 +27,13 @@ export function CellSizes({
     placeholderData: (before) => before,
   }).data
   const { cellWidth, cellHeight, leftOverX = 0, leftOverY = 0, pageWidth = 0, pageHeight = 0 } = sums ?? {}
+  const fill = async (mayTurn: boolean) => {
+    if (!(await lengthsTaken())) return
+    await send(({ stored }) => {
+      const now = stored.pages.find(({ id }) => id === page.id)?.arrangement
+      return now?.kind === 'grid' ? { kind: 'fillWithCells', pageId: page.id, grid: now, mayTurn } : null
+    })
+  }
   return (
     <>
       <label className="flex items-center gap-2">
@@ -68,6 +76,16 @@ export function CellSizes({
             ? `Left over: ${say(leftOverX, format)} across, ${say(leftOverY, format)} down.`
             : 'Nothing is left over.'}
         </p>
+      )}
+      {cell && (
+        <div className="grid grid-cols-2 gap-2">
+          <Button className="px-1" onClick={() => void fill(false)}>
+            As many as fit
+          </Button>
+          <Button className="px-1" onClick={() => void fill(true)}>
+            … or turned
+          </Button>
+        </div>
       )}
       {cell && (leftOverX !== 0 || leftOverY !== 0) && (
         <Button

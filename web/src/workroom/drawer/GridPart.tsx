@@ -1,39 +1,54 @@
-import type { Edit, Grid } from '../../api/client'
+import type { Grid } from '../../api/client'
 import { LengthField } from '../../measure/LengthField'
 import { Button } from '../../ui/Button'
+import { Field, inputLook } from '../../ui/Field'
 import { NumberField } from '../../ui/NumberField'
+import { recounted } from '../arrangement'
 import { useRoom } from '../context'
+import type { WantedEdit } from '../usePiece'
 import { CellSizes } from './CellSizes'
 import { MarginFields } from './MarginFields'
 import { Part } from './Part'
+import { TracksField } from './TracksField'
 
 const MOST_CELLS = 40
+const ORDERS: Record<Grid['order'], string> = { ROWS: 'along rows', COLUMNS: 'down columns', SNAKING: 'to and fro' }
 
-/** Rows and columns of equal cells. */
+/** Rows and columns: equal, of a share or of a fixed length each. */
 export function GridPart({
   grid,
   send,
   about,
 }: {
   grid: Grid
-  send: (edit: Edit) => Promise<void>
+  send: (edit: WantedEdit) => Promise<void>
   /** What was wrong with one of these fields. */
   about: (...fields: string[]) => string | undefined
 }) {
   const { piece, page } = useRoom()
   const { format } = piece
   const setGrid = (change: Partial<Grid>) =>
-    void send({ kind: 'setGrid', pageId: page.id, grid: { ...grid, ...change } })
+    void send(({ stored }) => {
+      const now = stored.pages.find(({ id }) => id === page.id)?.arrangement
+      return now?.kind === 'grid' ? { kind: 'setGrid', pageId: page.id, grid: { ...now, ...change } } : null
+    })
+  const count = (rows: number, columns: number) => setGrid(recounted(grid, rows, columns))
   return (
     <Part title="Grid">
       <div className="grid grid-cols-2 gap-2">
-        <NumberField label="Rows" value={grid.rows} min={1} max={MOST_CELLS} onCommit={(rows) => setGrid({ rows })} />
+        <NumberField
+          label="Rows"
+          value={grid.rows}
+          min={1}
+          max={MOST_CELLS}
+          onCommit={(rows) => count(rows, grid.columns)}
+        />
         <NumberField
           label="Columns"
           value={grid.columns}
           min={1}
           max={MOST_CELLS}
-          onCommit={(columns) => setGrid({ columns })}
+          onCommit={(columns) => count(grid.rows, columns)}
         />
         <LengthField
           label="Gap across"
@@ -51,6 +66,42 @@ export function GridPart({
         />
       </div>
       <MarginFields margins={grid.margins} wrong={about('margins')} onCommit={(margins) => setGrid({ margins })} />
+      {!grid.cell && (
+        <>
+          <TracksField
+            label="Column widths"
+            tracks={grid.columnTracks}
+            wrong={about('columnTracks')}
+            onCommit={(columnTracks) =>
+              setGrid({ ...recounted(grid, grid.rows, columnTracks?.length ?? grid.columns), columnTracks })
+            }
+          />
+          <TracksField
+            label="Row heights"
+            tracks={grid.rowTracks}
+            wrong={about('rowTracks')}
+            onCommit={(rowTracks) =>
+              setGrid({ ...recounted(grid, rowTracks?.length ?? grid.rows, grid.columns), rowTracks })
+            }
+          />
+        </>
+      )}
+      <Field label="Photos follow each other">
+        {(ids) => (
+          <select
+            {...ids}
+            className={inputLook}
+            value={grid.order}
+            onChange={(event) => setGrid({ order: event.target.value as Grid['order'] })}
+          >
+            {Object.entries(ORDERS).map(([order, name]) => (
+              <option key={order} value={order}>
+                {name}
+              </option>
+            ))}
+          </select>
+        )}
+      </Field>
       <CellSizes grid={grid} setGrid={setGrid} send={send} wrong={about('cell')} />
       {piece.pages.length > 1 && (
         <Button className="w-full" onClick={() => void send({ kind: 'setGrid', grid })}>

@@ -1,8 +1,8 @@
 import { useState } from 'react'
-import type { Edit } from '../../api/client'
 import { Button } from '../../ui/Button'
 import { useRoom } from '../context'
 import { usesOf } from '../selection'
+import type { WantedEdit } from '../usePiece'
 import { FreePart } from './FreePart'
 import { GridPart } from './GridPart'
 import { PagePart } from './PagePart'
@@ -18,7 +18,7 @@ export function LayoutPart() {
   const uses = usesOf(piece)
   const waiting = photos.filter(({ id }) => !uses.has(id)).length
 
-  const send = async (edit: Edit) => {
+  const send = async (edit: WantedEdit) => {
     const problem = await handle.edit(edit, { quiet: true })
     setWrong(problem && { field: problem.field, message: problem.message })
   }

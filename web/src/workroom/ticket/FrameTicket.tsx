@@ -1,9 +1,9 @@
 import { Crop as CropIcon, FlipHorizontal2, RotateCw, Trash2 } from 'lucide-react'
-import { type Crop, type Frame, type FrameScene, type Grid, smallPicture } from '../../api/client'
+import { type Box, type Crop, type Frame, type FrameScene, type GridLines, smallPicture } from '../../api/client'
 import { Button, IconButton } from '../../ui/Button'
 import { NumberField } from '../../ui/NumberField'
 import { WeaveGauge } from '../../ui/WeaveGauge'
-import { governed, gridOf } from '../arrangement'
+import { gridOf, slotOf } from '../arrangement'
 import { useRoom } from '../context'
 import { MOST_ZOOM, turnedBy } from '../cropMath'
 import { useCrop } from '../useCrop'
@@ -12,12 +12,15 @@ import { MarksPart } from './MarksPart'
 import { PlacePart } from './PlacePart'
 import { SubjectPart } from './SubjectPart'
 
-const placeInGrid = ({ columns }: Grid, index: number) =>
-  `row ${Math.floor(index / columns) + 1}, column ${(index % columns) + 1}`
+function placeInGrid(cell: Box, lines: GridLines | undefined): string {
+  if (!lines) return ''
+  const { row, column } = slotOf(cell, lines)
+  return `row ${row + 1}, column ${column + 1}`
+}
 
 /** A frame's ticket: its photo and sharpness, its place, its crop, its words. Every number is a field. */
 export function FrameTicket({ frame, scene }: { frame: Frame; scene: FrameScene }) {
-  const { page, photos, handle, selection, select } = useRoom()
+  const { page, scene: pageScene, photos, handle, selection, select } = useRoom()
   const photo = photos.find(({ id }) => id === frame.photo)
   const at = { pageId: page.id, frameId: frame.id }
   const index = page.frames.indexOf(frame)
@@ -25,7 +28,7 @@ export function FrameTicket({ frame, scene }: { frame: Frame; scene: FrameScene 
   const place = frame.spot
     ? 'lies freely'
     : grid
-      ? placeInGrid(grid, governed(page).indexOf(frame))
+      ? placeInGrid(scene.cell, pageScene?.grid)
       : `of ${page.frames.length}`
   const changeCrop = useCrop(frame.id)
   const setCrop = (part: Partial<Crop>) => changeCrop((crop) => ({ ...crop, ...part }))

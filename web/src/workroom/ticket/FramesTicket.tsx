@@ -1,4 +1,4 @@
-import { Copy, CopyPlus, Group, Lock, LockOpen, Trash2, Undo2, Ungroup, Unlink } from 'lucide-react'
+import { Combine, Copy, CopyPlus, Group, Lock, LockOpen, Trash2, Undo2, Ungroup, Unlink } from 'lucide-react'
 import { Button, IconButton } from '../../ui/Button'
 import { useRoom } from '../context'
 import { useFrameDoings } from '../frames/useFrameDoings'
@@ -7,7 +7,8 @@ import { SizeField } from './SizeField'
 
 /** The ticket of several frames: what can be done to all of them at once. */
 export function FramesTicket() {
-  const { frames, page } = useRoom()
+  const { frames, page, handle } = useRoom()
+  const frameIds = frames.map(({ id }) => id)
   const doings = useFrameDoings()
   const out = frames.filter(({ spot }) => spot)
   const locked = out.some(({ spot }) => spot?.locked)
@@ -42,6 +43,13 @@ export function FramesTicket() {
           <Trash2 size={17} />
         </IconButton>
       </div>
+      {page.arrangement.kind === 'grid' && governedCount === frames.length && (
+        <div className="border-t border-line py-2">
+          <Button className="w-full" onClick={() => void handle.edit({ kind: 'joinCells', pageId: page.id, frameIds })}>
+            <Combine size={16} /> Join the cells
+          </Button>
+        </div>
+      )}
       {governedCount > 0 && (
         <div className="border-t border-line py-2">
           <Button className="w-full" onClick={doings.toggleTaken}>

@@ -1,9 +1,10 @@
-import { Lock, LockOpen, Undo2, Unlink } from 'lucide-react'
+import { Grid2x2, Lock, LockOpen, Undo2, Unlink } from 'lucide-react'
 import type { Frame, FrameScene, Spot } from '../../api/client'
 import { LengthField } from '../../measure/LengthField'
 import { saySize } from '../../measure/units'
 import { Button, IconButton } from '../../ui/Button'
 import { NumberField } from '../../ui/NumberField'
+import { slotOf } from '../arrangement'
 import { useRoom } from '../context'
 import { turnedTo } from '../frames/spots'
 import { useSpots } from '../frames/useSpots'
@@ -12,11 +13,13 @@ import { PivotField } from './PivotField'
 
 /** Where a frame lies: in the arrangement's place, or in one of its own, by number. */
 export function PlacePart({ frame, scene }: { frame: Frame; scene: FrameScene }) {
-  const { piece, page, handle, selection } = useRoom()
+  const { piece, page, scene: pageScene, handle, selection } = useRoom()
   const changeSpots = useSpots()
   const { format } = piece
   const { spot } = frame
   const set = (change: (spot: Spot) => Spot) => void changeSpots([frame.id], change)
+  const slot = pageScene?.grid && slotOf(scene.cell, pageScene.grid)
+  const joined = slot && slot.rows * slot.columns > 1
   if (!spot) {
     return (
       <section aria-label="Place" className="border-t border-line py-1.5">
@@ -27,6 +30,14 @@ export function PlacePart({ frame, scene }: { frame: Frame; scene: FrameScene })
         <Button className="w-full" aria-keyshortcuts="T" onClick={() => set((now) => now)}>
           <Unlink size={16} /> Take it out
         </Button>
+        {joined && (
+          <Button
+            className="mt-2 w-full"
+            onClick={() => void handle.edit({ kind: 'partCells', pageId: page.id, frameId: frame.id })}
+          >
+            <Grid2x2 size={16} /> Part the joined cells
+          </Button>
+        )}
         <p className="pt-1 text-[13px] leading-4 text-soft">Then it can be moved, sized and turned by hand.</p>
       </section>
     )

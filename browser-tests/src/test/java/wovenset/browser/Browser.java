@@ -17,7 +17,7 @@ import org.junit.jupiter.api.extension.ExtensionContext;
 public final class Browser implements BeforeEachCallback, AfterEachCallback {
     static final int WIDTH = 1280;
     static final int HEIGHT = 800;
-    private static final double PATIENCE_MS = 60_000;
+    private static final double PATIENCE_MS = Integer.getInteger("wovenset.patience", 60_000);
 
     private static Running running;
 

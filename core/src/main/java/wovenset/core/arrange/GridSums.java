@@ -1,18 +1,24 @@
 package wovenset.core.arrange;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import wovenset.core.measure.Length;
 import wovenset.core.piece.Format;
 import wovenset.core.piece.Grid;
+import wovenset.core.piece.Margins;
+import wovenset.core.piece.Track;
 
 /**
  * Both sums of a grid: from page to cells, and from cells to page.
  *
- * <p>With n cells, margins a and b, gap g and page length L, the room for cells is R = L − a − b − (n − 1)·g. Cell i runs
- * from a + ⌊i·R/n⌋ + i·g to a + ⌊(i+1)·R/n⌋ + i·g, so that gaps are exact, the last edge meets the margin exactly, and
- * cells differ by at most 1 µm. The way back is L = a + b + n·c + (n − 1)·g. Cost: linear in the cells.
+ * <p>With n tracks, margins a and b, gap g and page length L, the room is R = L − a − b − (n − 1)·g, and F of it is taken by
+ * tracks of a fixed length. A track with share s of all shares S gets (R − F)·s/S: track i begins at a + fixed lengths before it +
+ * ⌊(R − F)·(shares before it)/S⌋ + i·g, so that gaps are exact, the last edge meets the margin exactly, and equal tracks differ by
+ * at most 1 µm. Where all are fixed, the block lies centred. The way back, for cells of one size c, is L = a + b + n·c + (n − 1)·g.
+ * Cost: linear in the cells, times the joined ones.
  */
 public final class GridSums {
     /** A cell smaller than this holds no picture that anyone could see. */
@@ -22,25 +28,46 @@ public final class GridSums {
 
     /** The places of a grid's cells on a page of this format. */
     public static GridOutcome cells(Format format, Grid grid) {
-        Track columns = new Track(format.width(), grid.margins().left(), grid.margins().right(), grid.columns(),
-                grid.columnGap(), grid.cell() == null ? null : grid.cell().width(), Axis.ACROSS);
-        Track rows = new Track(format.height(), grid.margins().top(), grid.margins().bottom(), grid.rows(),
-                grid.rowGap(), grid.cell() == null ? null : grid.cell().height(), Axis.DOWN);
-        for (Track track : List.of(columns, rows)) {
-            GridOutcome.DoesNotFit problem = track.problem(format);
+        TrackLine columns = columns(format, grid);
+        TrackLine rows = rows(format, grid);
+        for (TrackLine line : List.of(columns, rows)) {
+            GridOutcome.DoesNotFit problem = line.problem(format);
             if (problem != null) {
                 return problem;
             }
         }
         List<GridOutcome.Cell> cells = new ArrayList<>();
-        for (int row = 0; row < grid.rows(); row++) {
-            for (int column = 0; column < grid.columns(); column++) {
-                Length x = columns.start(column);
-                Length y = rows.start(row);
-                cells.add(new GridOutcome.Cell(x, y, columns.end(column).minus(x), rows.end(row).minus(y)));
-            }
+        for (Grid.Slot slot : grid.slots()) {
+            Length x = columns.start(slot.column());
+            Length y = rows.start(slot.row());
+            cells.add(new GridOutcome.Cell(x, y, columns.end(slot.column() + slot.columns() - 1).minus(x),
+                    rows.end(slot.row() + slot.rows() - 1).minus(y)));
         }
-        return new GridOutcome.Fits(cells, columns.widest(), rows.widest(), columns.leftOver(), rows.leftOver());
+        return new GridOutcome.Fits(cells, columns.widest(), rows.widest(), columns.leftOver(), rows.leftOver(),
+                stretches(columns, grid.columns()), stretches(rows, grid.rows()));
+    }
+
+    private static List<GridOutcome.Stretch> stretches(TrackLine line, int count) {
+        return IntStream.range(0, count).mapToObj(i -> new GridOutcome.Stretch(line.start(i), line.end(i))).toList();
+    }
+
+    private static TrackLine columns(Format format, Grid grid) {
+        Margins margins = grid.margins();
+        return new TrackLine(format.width(), margins.left(), margins.right(), grid.columnGap(),
+                tracks(grid.cell() == null ? null : grid.cell().width(), grid.columnTracks(), grid.columns()), grid.cell() != null, TrackLine.Axis.ACROSS);
+    }
+
+    private static TrackLine rows(Format format, Grid grid) {
+        Margins margins = grid.margins();
+        return new TrackLine(format.height(), margins.top(), margins.bottom(), grid.rowGap(),
+                tracks(grid.cell() == null ? null : grid.cell().height(), grid.rowTracks(), grid.rows()), grid.cell() != null, TrackLine.Axis.DOWN);
+    }
+
+    private static List<Track> tracks(@Nullable Length cell, @Nullable List<Track> tracks, int count) {
+        if (cell != null) {
+            return Collections.nCopies(count, Track.fixed(cell));
+        }
+        return tracks == null ? Collections.nCopies(count, Track.EQUAL) : tracks;
     }
 
     /** The page on which a grid of cells of a fixed size lies with nothing left over. */
@@ -53,99 +80,32 @@ public final class GridSums {
                         .plus(cell.height().times(grid.rows())).plus(grid.rowGap().times(grid.rows() - 1)));
     }
 
+    /**
+     * As many cells of the grid's fixed size as fit between its margins.
+     *
+     * @param mayTurn whether cells may lie the other way round; they do so only if more fit
+     * @return the grid with these cells; the given one if not even one fits, which {@link #cells} then says
+     */
+    public static Grid most(Format format, Grid grid, boolean mayTurn) {
+        Grid.CellSize cell = java.util.Objects.requireNonNull(grid.cell(), "as many as fit of a fixed cell size");
+        Grid.CellSize turned = new Grid.CellSize(cell.height(), cell.width());
+        Grid upright = filled(format, grid, cell);
+        Grid onSide = mayTurn ? filled(format, grid, turned) : upright;
+        return onSide.rows() * onSide.columns() > upright.rows() * upright.columns()
+                || !(cells(format, upright) instanceof GridOutcome.Fits) && cells(format, onSide) instanceof GridOutcome.Fits ? onSide : upright;
+    }
+
+    private static Grid filled(Format format, Grid grid, Grid.CellSize cell) {
+        Margins margins = grid.margins();
+        int columns = TrackLine.most(format.width().minus(margins.left()).minus(margins.right()), cell.width(), grid.columnGap());
+        int rows = TrackLine.most(format.height().minus(margins.top()).minus(margins.bottom()), cell.height(), grid.rowGap());
+        return grid.withCell(cell).withCounts(within(rows), within(columns));
+    }
+
+    private static int within(int count) {
+        return Math.min(Grid.MOST, Math.max(1, count));
+    }
+
     /** The size of a page. */
     public record PageSize(Length width, Length height) {}
-
-    private enum Axis {
-        ACROSS("columns", "columnGap", "across", "wide"),
-        DOWN("rows", "rowGap", "down", "high");
-
-        final String countField;
-        final String gapField;
-        final String way;
-        final String extent;
-
-        Axis(String countField, String gapField, String way, String extent) {
-            this.countField = countField;
-            this.gapField = gapField;
-            this.way = way;
-            this.extent = extent;
-        }
-    }
-
-    /** The cells along one axis. */
-    private record Track(Length page, Length before, Length after, int count, Length gap, @Nullable Length fixed, Axis axis) {
-
-        Length room() {
-            return page.minus(before).minus(after).minus(gap.times(count - 1));
-        }
-
-        Length leftOver() {
-            return fixed == null ? Length.ZERO : room().minus(fixed.times(count));
-        }
-
-        Length widest() {
-            return fixed != null ? fixed : new Length((room().micrometres() + count - 1) / count);
-        }
-
-        Length start(int index) {
-            return offset(index).plus(gap.times(index));
-        }
-
-        Length end(int index) {
-            return offset(index + 1).plus(gap.times(index));
-        }
-
-        private Length offset(int cellsBefore) {
-            if (fixed != null) {
-                return before.plus(new Length(leftOver().micrometres() / 2)).plus(fixed.times(cellsBefore));
-            }
-            return before.plus(new Length(Math.floorDiv(room().micrometres() * cellsBefore, (long) count)));
-        }
-
-        GridOutcome.@Nullable DoesNotFit problem(Format format) {
-            if (before.isNegative() || after.isNegative()) {
-                return new GridOutcome.DoesNotFit("margins", "A margin cannot be less than nothing.");
-            }
-            if (gap.isNegative()) {
-                return new GridOutcome.DoesNotFit(axis.gapField, "A gap cannot be less than nothing.");
-            }
-            Length between = page.minus(before).minus(after);
-            if (between.compareTo(SMALLEST_CELL) < 0) {
-                return new GridOutcome.DoesNotFit("margins", "The margins take " + format.say(before.plus(after)) + " of a page "
-                        + format.say(page) + " " + axis.extent + "; nothing is left for photos.");
-            }
-            return fixed == null ? sharedProblem(format, between) : fixedProblem(format, between);
-        }
-
-        private GridOutcome.@Nullable DoesNotFit sharedProblem(Format format, Length between) {
-            if (room().compareTo(SMALLEST_CELL.times(count)) >= 0) {
-                return null;
-            }
-            if (count > 1) {
-                long most = (between.micrometres() - SMALLEST_CELL.micrometres() * count) / (count - 1);
-                if (most >= 0) {
-                    return new GridOutcome.DoesNotFit(axis.gapField, "With " + count + " cells " + axis.way + ", gaps of "
-                            + format.say(gap) + " leave no room; at most " + format.say(new Length(most)) + " fits.");
-                }
-            }
-            long fit = (between.micrometres() + gap.micrometres()) / (SMALLEST_CELL.micrometres() + gap.micrometres());
-            return new GridOutcome.DoesNotFit(axis.countField, count + " cells " + axis.way + " do not fit in "
-                    + format.say(between) + "; at most " + fit + " do.");
-        }
-
-        private GridOutcome.@Nullable DoesNotFit fixedProblem(Format format, Length between) {
-            Length size = java.util.Objects.requireNonNull(fixed);
-            if (size.compareTo(SMALLEST_CELL) < 0) {
-                return new GridOutcome.DoesNotFit("cell", "A cell is at least " + format.say(SMALLEST_CELL) + " " + axis.extent + ".");
-            }
-            if (!leftOver().isNegative()) {
-                return null;
-            }
-            long fit = (between.micrometres() + gap.micrometres()) / (size.micrometres() + gap.micrometres());
-            return new GridOutcome.DoesNotFit("cell", count + " cells of " + format.say(size) + " " + axis.way + " need "
-                    + format.say(size.times(count).plus(gap.times(count - 1))) + "; between the margins there are "
-                    + format.say(between) + ", room for " + fit + ".");
-        }
-    }
 }

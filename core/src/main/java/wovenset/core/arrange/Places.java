@@ -58,12 +58,14 @@ public final class Places {
         }
         GridOutcome.Fits fits = (GridOutcome.Fits) outcome;
         FrameTrim trim = FrameTrim.of(dress);
-        if (fits.cellHeight().mm() - trim.down() < SlicingSums.SMALLEST_MM) {
+        Length lowest = fits.cells().stream().map(GridOutcome.Cell::height).min(Length::compareTo).orElseThrow();
+        if (lowest.mm() - trim.down() < SlicingSums.SMALLEST_MM) {
             return new PlacesOutcome.DoesNotFit(trim.captionMm() > trim.across() ? "captions" : "borderWidth", "Cells are "
-                    + format.say(fits.cellHeight()) + " high; captions and border leave no room for the photo.");
+                    + format.say(lowest) + " high; captions and border leave no room for the photo.");
         }
-        if (fits.cellWidth().mm() - trim.across() < SlicingSums.SMALLEST_MM) {
-            return new PlacesOutcome.DoesNotFit("borderWidth", "Cells are " + format.say(fits.cellWidth())
+        Length narrowest = fits.cells().stream().map(GridOutcome.Cell::width).min(Length::compareTo).orElseThrow();
+        if (narrowest.mm() - trim.across() < SlicingSums.SMALLEST_MM) {
+            return new PlacesOutcome.DoesNotFit("borderWidth", "Cells are " + format.say(narrowest)
                     + " wide; this border leaves no room for the photo.");
         }
         return new PlacesOutcome.Fits(fits.cells().stream()

@@ -60,6 +60,19 @@ public sealed interface Edit {
     /** Makes the piece's size that which the page's fixed cells, gaps and margins come to. */
     record SizeFromCells(UUID pageId, Grid grid) implements Edit {}
 
+    /**
+     * Fills a page with as many of the grid's fixed cells as fit; photos come in their order, and from the drawer.
+     *
+     * @param mayTurn whether cells may lie the other way round where more then fit
+     */
+    record FillWithCells(UUID pageId, Grid grid, boolean mayTurn) implements Edit {}
+
+    /** Joins a grid's cells that make up a rectangle. The first photo among them stays, others go back to the drawer. */
+    record JoinCells(UUID pageId, List<UUID> frameIds) implements Edit {}
+
+    /** Parts joined cells again; the photo stays in the first. */
+    record PartCells(UUID pageId, UUID frameId) implements Edit {}
+
     /** Lets photos that no frame shows flow into the empty frames in reading order, on new pages if there are too few. */
     record FlowPhotos() implements Edit {}
 

@@ -45,6 +45,12 @@ public final class Edits {
             return new Outcome(Layouts.withDress(piece, set.dress()), "Change the dress");
         } else if (edit instanceof Edit.SetGrid set) {
             return layouts().setGrid(piece, set);
+        } else if (edit instanceof Edit.FillWithCells fill) {
+            return layouts().fillWithCells(piece, fill);
+        } else if (edit instanceof Edit.JoinCells join) {
+            return new JoinedCells(ids).join(piece, join);
+        } else if (edit instanceof Edit.PartCells part) {
+            return new JoinedCells(ids).part(piece, part);
         } else if (edit instanceof Edit.Arrange arrange) {
             return layouts().arrange(piece, arrange);
         } else if (edit instanceof Edit.SizeFromCells size) {

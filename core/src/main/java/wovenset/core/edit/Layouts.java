@@ -97,6 +97,15 @@ final class Layouts {
         return new Outcome(withFormat(changed, changed.format().withSize(size.width(), size.height())), "Size the page from its cells");
     }
 
+    Outcome fillWithCells(Piece piece, Edit.FillWithCells edit) {
+        Edits.checkedPage(piece, edit.pageId());
+        if (edit.grid().cell() == null) {
+            throw new EditRefusedException("cell", "Give the cell's size first.");
+        }
+        Grid grid = GridSums.most(piece.format(), edit.grid(), edit.mayTurn());
+        return new Outcome(piece.mapPage(edit.pageId(), page -> withGrid(page, grid)), "Fill the page with cells");
+    }
+
     private Page withGrid(Page page, Grid grid) {
         List<Frame> frames = new ArrayList<>(page.frames());
         for (boolean filled : List.of(false, true)) {

@@ -1,6 +1,8 @@
 package wovenset.core.arrange;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 import static wovenset.core.testing.Pieces.format;
 import static wovenset.core.testing.Pieces.grid;
 import static wovenset.core.testing.Pieces.mm;
@@ -13,6 +15,8 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import net.jqwik.api.RandomDistribution;
+import net.jqwik.api.constraints.DoubleRange;
+import net.jqwik.api.constraints.LongRange;
 import net.jqwik.api.statistics.Statistics;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -21,21 +25,23 @@ import wovenset.core.arrange.GridOutcome.Cell;
 import wovenset.core.measure.Length;
 import wovenset.core.measure.LengthUnit;
 import wovenset.core.measure.Resolution;
+import wovenset.core.piece.CellSpan;
 import wovenset.core.piece.Format;
 import wovenset.core.piece.Grid;
 import wovenset.core.piece.Margins;
+import wovenset.core.piece.Track;
 
 class GridSumsTest {
     record Case(Format format, Grid grid) {}
 
-    private record Track(Length page, int count, Length before, Length after, Length gap) {}
+    private record Line(Length page, int count, Length before, Length after, Length gap) {}
 
     /** Margins and gaps as shares of the page, so that about as many cases fit as do not. */
-    private static Arbitrary<Track> track() {
+    private static Arbitrary<Line> track() {
         Arbitrary<Double> margin = Arbitraries.doubles().between(-0.01, 0.4).withDistribution(RandomDistribution.uniform());
         Arbitrary<Double> gap = Arbitraries.doubles().between(-0.01, 0.6).withDistribution(RandomDistribution.uniform());
         return Combinators.combine(Arbitraries.longs().between(20_000, 5_000_000).withDistribution(RandomDistribution.uniform()), Arbitraries.integers().between(1, Grid.MOST), margin, margin, gap)
-                .as((page, count, before, after, between) -> new Track(new Length(page), count, new Length((long) (before * page)),
+                .as((page, count, before, after, between) -> new Line(new Length(page), count, new Length((long) (before * page)),
                         new Length((long) (after * page)), new Length((long) (between * page / count))));
     }
 
@@ -145,5 +151,66 @@ class GridSumsTest {
 
     private static List<Cell> column(GridOutcome.Fits fits, Grid grid) {
         return java.util.stream.IntStream.range(0, grid.rows()).mapToObj(row -> fits.cells().get(row * grid.columns())).toList();
+    }
+
+    /** Three columns: one of a fixed width, the others sharing what is left. */
+    @Property(tries = 2000)
+    void fixedTracksAreExactAndSharesTakeTheRest(@ForAll @LongRange(min = 5_000, max = 100_000) long fixed,
+            @ForAll @DoubleRange(min = 0.2, max = 5) double share, @ForAll @LongRange(min = 0, max = 20_000) long gap) {
+        List<Track> tracks = List.of(Track.EQUAL, Track.fixed(new Length(fixed)),
+                new Track(null, share));
+        Grid grid = new Grid(1, 3, Margins.all(mm(10)), new Length(gap), Length.ZERO, null, tracks, null, null, null);
+        GridOutcome.Fits fits = (GridOutcome.Fits) GridSums.cells(format(300, 200), grid);
+        long first = fits.cells().get(0).width().micrometres();
+        long last = fits.cells().get(2).width().micrometres();
+        assertThat(fits.cells().get(1).width().micrometres()).isEqualTo(fixed);
+        assertThat(first + fixed + last + 2 * gap).isEqualTo(280_000);
+        assertThat((double) last).isCloseTo(first * Math.round(share * 1000) / 1000.0, within(2 + share));
+    }
+
+    @Test
+    void joinedCellsCoverTheirGapsAndOrdersGoByRowByColumnAndToAndFro() {
+        Grid plain = grid(2, 3, 10, 5);
+        Grid joined = plain.withSpans(List.of(new CellSpan(0, 1, 2, 2)));
+        assertThat(joined.places()).isEqualTo(3);
+        GridOutcome.Fits fits = (GridOutcome.Fits) GridSums.cells(format(300, 200), joined);
+        Cell large = fits.cells().get(1);
+        assertThat(large.x().plus(large.width())).isEqualTo(mm(290));
+        assertThat(large.height()).isEqualTo(mm(180));
+        assertThat(large.width().micrometres()).isEqualTo(2 * 90_000 + 5_000);
+        assertThat(slots(plain, Grid.Order.COLUMNS)).containsExactly("00", "10", "01", "11", "02", "12");
+        assertThat(slots(plain, Grid.Order.SNAKING)).containsExactly("00", "01", "02", "12", "11", "10");
+        assertThat(slots(joined, Grid.Order.SNAKING)).containsExactly("00", "01", "10");
+        assertThatThrownBy(() -> plain.withSpans(List.of(new CellSpan(1, 1, 2, 1))))
+                .hasMessageContaining("within the grid");
+        assertThatThrownBy(() -> plain.withSpans(List.of(new CellSpan(0, 0, 1, 2),
+                new CellSpan(0, 1, 2, 1)))).hasMessageContaining("joined once");
+    }
+
+    private static List<String> slots(Grid grid, Grid.Order order) {
+        return new Grid(grid.rows(), grid.columns(), grid.margins(), grid.columnGap(), grid.rowGap(), null, null, null, grid.spans(), order)
+                .slots().stream().map(slot -> "" + slot.row() + slot.column()).toList();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"300, 200, 100, 150, 2, 2, 150", "310, 420, 100, 150, 4, 2, 150", "330, 210, 150, 100, 2, 2, 150", "320, 320, 100, 150, 2, 3, 100"})
+    void asManyCellsAsFitAreTurnedOnlyWhereMoreFit(double width, double height, double cellWidth, double cellHeight, int rows, int columns, double chosen) {
+        Grid grid = grid(1, 1, 0, 0).withCell(new Grid.CellSize(mm(cellWidth), mm(cellHeight)));
+        Grid most = GridSums.most(format(width, height), grid, true);
+        assertThat(List.of(most.rows(), most.columns())).containsExactly(rows, columns);
+        assertThat(java.util.Objects.requireNonNull(most.cell()).width()).isEqualTo(mm(chosen));
+    }
+
+    @Test
+    void tracksThatCannotBeSayWhy() {
+        Grid wide = new Grid(1, 2, Margins.all(mm(10)), mm(5), mm(5), null, List.of(Track.fixed(mm(274.5)), Track.EQUAL), null, null, null);
+        assertThat(GridSums.cells(format(300, 200), wide)).isInstanceOfSatisfying(GridOutcome.DoesNotFit.class, no -> {
+            assertThat(no.field()).isEqualTo("columnTracks");
+            assertThat(no.reason()).contains("nothing is left for the others");
+        });
+        Grid thin = new Grid(2, 1, Margins.all(mm(10)), mm(5), mm(5), null, null,
+                List.of(new Track(null, 0.01), new Track(null, 10)), null, null);
+        assertThat(GridSums.cells(format(300, 200), thin)).isInstanceOfSatisfying(GridOutcome.DoesNotFit.class,
+                no -> assertThat(no.reason()).contains("smallest of these rows"));
     }
 }

@@ -244,6 +244,31 @@ class EditsTest {
     }
 
     @Test
+    void cellsAreJoinedToOneAndPartedAndOthersStayInTheirs() {
+        Piece piece = placed(piece(grid(2, 3, 10, 5), 1), photo(1), photo(2), photo(3), photo(4), photo(5), photo(6));
+        UUID page = first(piece).id();
+        List<UUID> ids = first(piece).frames().stream().map(Frame::id).toList();
+        Piece joined = apply(piece, new Edit.JoinCells(page, List.of(ids.get(4), ids.get(1), ids.get(2), ids.get(5))));
+        assertThat(shown(joined)).containsExactly(photo(1), photo(2), photo(4));
+        assertThat(first(joined).frames().get(1).id()).isEqualTo(ids.get(1));
+        Piece parted = apply(joined, new Edit.PartCells(page, ids.get(1)));
+        assertThat(shown(parted)).containsExactly(photo(1), photo(2), null, photo(4), null, null);
+        checkRefused(piece, new Edit.JoinCells(page, List.of(ids.get(0), ids.get(4))), "frameIds", "make up a rectangle");
+        checkRefused(piece, new Edit.JoinCells(page, List.of(ids.get(0))), "frameIds", "two cells");
+        checkRefused(piece, new Edit.PartCells(page, ids.get(0)), "frameId", "not joined");
+    }
+
+    @Test
+    void aPageIsFilledWithAsManyCellsAsFit() {
+        Piece piece = placed(piece(grid(1, 2, 0, 0), 1), photo(1), photo(2));
+        Grid cells = grid(1, 1, 0, 0).withCell(new Grid.CellSize(mm(100), mm(150)));
+        Piece filled = apply(piece, new Edit.FillWithCells(first(piece).id(), cells, true));
+        assertThat(shown(filled)).containsExactly(photo(1), photo(2), null, null);
+        checkRefused(piece, new Edit.FillWithCells(first(piece).id(), cells.withCell(new Grid.CellSize(mm(400), mm(410))), true), "cell", "room for 0");
+        checkRefused(piece, new Edit.FillWithCells(first(piece).id(), cells.withCell(null), true), "cell", "size first");
+    }
+
+    @Test
     void aShownSubjectStaysWithThePieceUntilThePhotoGoes() {
         Piece piece = placed(piece(grid(1, 2, 10, 5), 1), photo(1));
         Region region = new Region(0.1, 0.2, 0.3, 0.4);
@@ -281,11 +306,14 @@ class EditsTest {
                 new Edit.EmptyFrame(page.id(), frame), new Edit.SwapFrames(page.id(), frame, page.id(), frame),
                 new Edit.SetCrop(page.id(), frame, Crop.CENTRED), new Edit.SetCaption(page.id(), frame, "c"), new Edit.AddPage(page.id()),
                 new Edit.CopyPage(page.id()), new Edit.SetMarks(page.id(), frame, new Marks(true, false, Marks.Turn.FIRST, 1)),
-                new Edit.Arrange(page.id(), slicing("p", 4), List.of(frame)), new Edit.DeletePage(page.id()), new Edit.MovePage(page.id(), 1),
+                new Edit.Arrange(page.id(), slicing("p", 4), List.of(frame)), new Edit.DeletePage(page.id()), new Edit.MovePage(page.id(), 1), new Edit.JoinCells(page.id(), page.frames().stream().map(Frame::id).toList()),
+                new Edit.FillWithCells(page.id(), gridOf(page).withCell(new Grid.CellSize(mm(50), mm(50))), true),
                 new Edit.SetSubject(photo(1), new Region(0.1, 0.1, 0.5, 0.5)));
+        Piece joined = apply(piece, all.stream().filter(Edit.JoinCells.class::isInstance).findFirst().orElseThrow());
+        assertThat(edits.apply(joined, new Edit.PartCells(page.id(), frame)).name()).isEqualTo("Part joined cells");
         assertThat(all).extracting(Object::getClass).map(Class::getSimpleName)
                 .containsExactlyInAnyOrder(java.util.Arrays.stream(Edit.class.getPermittedSubclasses())
-                        .filter(kind -> !kind.isInterface()).map(Class::getSimpleName).toArray(String[]::new));
+                        .filter(kind -> !kind.isInterface() && kind != Edit.PartCells.class).map(Class::getSimpleName).toArray(String[]::new));
         assertThat(all).allSatisfy(edit -> assertThat(edits.apply(piece, edit).name()).isNotBlank());
     }
 

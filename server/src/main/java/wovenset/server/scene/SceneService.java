@@ -10,9 +10,13 @@ import java.util.List;
 import java.util.stream.DoubleStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import wovenset.core.arrange.GridOutcome;
+import wovenset.core.arrange.GridSums;
 import wovenset.core.arrange.Place;
 import wovenset.core.piece.Dress;
+import wovenset.core.piece.Format;
 import wovenset.core.piece.Frame;
+import wovenset.core.piece.Grid;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 import wovenset.core.piece.Subject;
@@ -65,7 +69,17 @@ public class SceneService {
         String hash = hash(scene.widthMm() + " " + scene.heightMm() + scene.colour() + views.stream()
                 .map(SceneView.FrameView::hash).toList());
         pages.put(hash, scene);
-        return new SceneView(page.id(), scene.widthMm(), scene.heightMm(), scene.bleedMm(), scene.colour(), hash, views);
+        return new SceneView(page.id(), scene.widthMm(), scene.heightMm(), scene.bleedMm(), scene.colour(), hash, views,
+                page.arrangement() instanceof Grid grid ? lines(piece.format(), grid) : null);
+    }
+
+    private static SceneView.@Nullable GridView lines(Format format, Grid grid) {
+        return GridSums.cells(format, grid) instanceof GridOutcome.Fits fits
+                ? new SceneView.GridView(stretches(fits.columns()), stretches(fits.rows())) : null;
+    }
+
+    private static List<SceneView.StretchView> stretches(List<GridOutcome.Stretch> stretches) {
+        return stretches.stream().map(stretch -> new SceneView.StretchView(stretch.from().mm(), stretch.to().mm())).toList();
     }
 
     /** The frame that goes by this name, if it was resolved lately. */

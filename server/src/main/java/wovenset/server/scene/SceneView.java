@@ -13,9 +13,17 @@ import wovenset.core.scene.SharpnessLimits;
 /**
  * A resolved page for the browser, in page millimetres.
  *
+ * @param grid the lines of the page's grid; null if it has none
  * @param hash names the page's look: equal hashes, equal pictures
  */
-public record SceneView(UUID pageId, double widthMm, double heightMm, double bleedMm, Rgb colour, String hash, List<FrameView> frames) {
+public record SceneView(UUID pageId, double widthMm, double heightMm, double bleedMm, Rgb colour, String hash, List<FrameView> frames,
+        @Nullable GridView grid) {
+
+    /** A grid's columns and rows. */
+    public record GridView(List<StretchView> columns, List<StretchView> rows) {}
+
+    /** Page millimetres. */
+    public record StretchView(double from, double to) {}
 
     /**
      * @param turnDegrees by which all of it is turned about the outer box's centre

@@ -1,0 +1,76 @@
+import { useState } from 'react'
+import { client, data, Problem, type Track } from '../../api/client'
+import { say } from '../../measure/units'
+import { Field, inputLook } from '../../ui/Field'
+import { useRoom } from '../context'
+
+const MOST = 40
+
+/** Widths or heights in a row: shares such as 1, 2, 1, fixed lengths such as 40 mm, or equal. As many as are typed there will be. */
+export function TracksField({
+  label,
+  tracks,
+  wrong,
+  onCommit,
+}: {
+  label: string
+  tracks: Track[] | undefined
+  wrong?: string
+  onCommit: (tracks: Track[] | undefined) => void
+}) {
+  const { format } = useRoom().piece
+  const [draft, setDraft] = useState<string>()
+  const [refused, setRefused] = useState<string>()
+  const said = tracks?.map((track) => (track.length === undefined ? String(track.share) : say(track.length, format)))
+  const shown = draft ?? said?.join(', ') ?? 'equal'
+
+  const trackOf = async (part: string): Promise<Track> => {
+    if (/^[\d.]+$/.test(part)) {
+      const share = Number(part)
+      if (!(share >= 0.01 && share <= 100))
+        throw new Problem(`A share is a number from 0.01 to 100, not “${part}”.`, 422)
+      return { share }
+    }
+    const query = { text: part, unit: format.unit, ppi: format.resolution }
+    return { share: 1, length: (await data(client.GET('/api/measure/length', { params: { query } }))).length }
+  }
+  const take = async (text: string) => {
+    const parts = text
+      .split(/[,;]/)
+      .map((part) => part.trim())
+      .filter(Boolean)
+    try {
+      if (parts.length > MOST) throw new Problem(`At most ${MOST}.`, 422)
+      const equal = parts.length === 0 || (parts.length === 1 && parts[0]?.toLowerCase() === 'equal')
+      const next = equal ? undefined : await Promise.all(parts.map(trackOf))
+      setDraft(undefined)
+      setRefused(undefined)
+      if (JSON.stringify(next) !== JSON.stringify(tracks)) onCommit(next)
+    } catch (problem) {
+      setRefused(problem instanceof Problem ? problem.message : String(problem))
+    }
+  }
+  return (
+    <Field label={label} wrong={refused ?? (draft === undefined ? wrong : undefined)}>
+      {(ids) => (
+        <input
+          {...ids}
+          className={inputLook}
+          value={shown}
+          title="Shares such as 1, 2, 1, or lengths such as 40 mm, or equal"
+          onFocus={(event) => event.target.select()}
+          onChange={(event) => setDraft(event.target.value)}
+          onBlur={() => draft !== undefined && void take(draft)}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter') void take(shown)
+            else if (event.key === 'Escape') {
+              setDraft(undefined)
+              setRefused(undefined)
+            } else return
+            event.stopPropagation()
+          }}
+        />
+      )}
+    </Field>
+  )
+}
