@@ -1,6 +1,7 @@
 package wovenset.core.arrange;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import wovenset.core.piece.Frame;
 import wovenset.core.piece.PhotoId;
@@ -15,6 +16,11 @@ public interface PhotoTraits {
     /** What the photo is about, as far as the machine has found; {@link Subject#UNKNOWN} if it has not looked. */
     default Subject subject(PhotoId photo) {
         return Subject.UNKNOWN;
+    }
+
+    /** The photo's mean colour; nothing if it is not known. */
+    default Optional<LabColour> colour(PhotoId photo) {
+        return Optional.empty();
     }
 
     /** What a photo is about in a piece: what the person has shown there, else what the machine has found. */

@@ -14,16 +14,25 @@ import wovenset.core.piece.Frame;
 import wovenset.core.piece.Grid;
 import wovenset.core.piece.Margins;
 import wovenset.core.piece.Page;
+import wovenset.core.piece.Piece;
+import wovenset.core.piece.Region;
+import wovenset.core.piece.Scattered;
 import wovenset.core.piece.Slicing;
 import wovenset.core.piece.Spot;
+import wovenset.core.piece.Subject;
 
 /** Where the frames of a page lie, whatever arranges them. Cost: linear in the frames. */
 public final class Places {
     private Places() {}
 
-    /** @param proportions of the photos that the page shows */
-    public static PlacesOutcome of(Format format, Dress dress, Page page, PhotoTraits proportions) {
-        PlacesOutcome governed = governed(format, dress, page.arrangement(), page.governed(), proportions);
+    /**
+     * @param piece that the page is in, or would be
+     * @param traits of the photos that it shows
+     */
+    public static PlacesOutcome of(Piece piece, Page page, PhotoTraits traits) {
+        Format format = piece.format();
+        Dress dress = piece.dress();
+        PlacesOutcome governed = governed(piece, page.arrangement(), page.governed(), traits);
         if (!(governed instanceof PlacesOutcome.Fits fits)) {
             return governed;
         }
@@ -41,14 +50,27 @@ public final class Places {
         return new PlacesOutcome.Fits(places);
     }
 
-    private static PlacesOutcome governed(Format format, Dress dress, Arrangement arrangement, List<Frame> frames, PhotoTraits proportions) {
+    private static PlacesOutcome governed(Piece piece, Arrangement arrangement, List<Frame> frames, PhotoTraits traits) {
+        Format format = piece.format();
+        Dress dress = piece.dress();
         if (arrangement instanceof Grid grid) {
             return of(format, dress, grid);
         } else if (arrangement instanceof Slicing slicing) {
-            return of(format, dress, slicing, frames.stream().map(proportions::shown).toList());
+            return of(format, dress, slicing, frames.stream().map(traits::shown).toList());
         }
         PlacesOutcome.DoesNotFit problem = marginProblem(format, arrangement.margins());
+        if (problem == null && arrangement instanceof Scattered scattered && scattered.prints() > 0) {
+            return of(piece, scattered, frames, traits);
+        }
         return problem == null ? new PlacesOutcome.Fits(List.of()) : problem;
+    }
+
+    private static PlacesOutcome of(Piece piece, Scattered scattered, List<Frame> frames, PhotoTraits traits) {
+        Space space = Space.of(piece.format(), piece.dress(), scattered.margins(), Length.ZERO);
+        List<Region> subjects = frames.stream().map(frame -> frame.photo() == null ? Subject.UNKNOWN.region()
+                : traits.subject(piece, frame.photo()).region()).toList();
+        List<Place> places = Scatter.places(scattered, frames.stream().map(traits::shown).toList(), subjects, space);
+        return places.isEmpty() ? noRoomAtAll(space.trim(), frames.size()) : new PlacesOutcome.Fits(places);
     }
 
     private static PlacesOutcome of(Format format, Dress dress, Grid grid) {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import wovenset.core.arrange.Alignment;
+import wovenset.core.arrange.Harmony;
 import wovenset.core.measure.Length;
 import wovenset.core.piece.Arrangement;
 import wovenset.core.piece.Crop;
@@ -13,6 +14,7 @@ import wovenset.core.piece.Frame;
 import wovenset.core.piece.Grid;
 import wovenset.core.piece.Guide;
 import wovenset.core.piece.Marks;
+import wovenset.core.piece.Pattern;
 import wovenset.core.piece.PhotoId;
 import wovenset.core.piece.Region;
 import wovenset.core.piece.Spot;
@@ -53,6 +55,21 @@ public sealed interface Edit {
      *     named, and stay where they are if not. A grid's further cells are empty
      */
     record Arrange(UUID pageId, Arrangement arrangement, List<UUID> order) implements Edit {}
+
+    /**
+     * Puts a page's photos into a pattern.
+     *
+     * @param withDress whether the whole piece takes on the pattern's look, too
+     */
+    record ApplyPattern(UUID pageId, Pattern pattern, boolean withDress) implements Edit {}
+
+    /**
+     * Orders the page's photos over its frames by their colours.
+     *
+     * @param pinned frames that keep their photo
+     * @param seed another may give another order
+     */
+    record Harmonise(UUID pageId, Harmony.Mode mode, List<UUID> pinned, long seed) implements Edit {}
 
     /** Changes what is wanted of a photo when its page is arranged anew. */
     record SetMarks(UUID pageId, UUID frameId, Marks marks) implements Edit {}

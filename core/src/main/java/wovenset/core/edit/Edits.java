@@ -53,6 +53,10 @@ public final class Edits {
             return new JoinedCells(ids).part(piece, part);
         } else if (edit instanceof Edit.Arrange arrange) {
             return layouts().arrange(piece, arrange);
+        } else if (edit instanceof Edit.Harmonise harmonise) {
+            return Harmonising.apply(piece, harmonise, photos);
+        } else if (edit instanceof Edit.ApplyPattern apply) {
+            return new PatternUse(ids).apply(piece, apply);
         } else if (edit instanceof Edit.SizeFromCells size) {
             return layouts().sizeFromCells(piece, size);
         } else if (edit instanceof Edit.AddPhotos add) {

@@ -22,6 +22,7 @@ import wovenset.core.piece.Frame;
 import wovenset.core.piece.Grid;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
+import wovenset.core.piece.Scattered;
 import wovenset.core.piece.Slicing;
 import wovenset.core.piece.SlicingTree;
 
@@ -39,7 +40,7 @@ final class Governing {
 
     /** Where the page's frames lie now. */
     Map<UUID, Place> places(Page page) {
-        PlacesOutcome.Fits fits = (PlacesOutcome.Fits) Places.of(piece.format(), piece.dress(), page, proportions);
+        PlacesOutcome.Fits fits = (PlacesOutcome.Fits) Places.of(piece, page, proportions);
         Map<UUID, Place> places = new LinkedHashMap<>();
         for (int i = 0; i < fits.places().size(); i++) {
             places.put(page.frames().get(i).id(), fits.places().get(i));
@@ -51,6 +52,10 @@ final class Governing {
     Page takenOut(Page page, Set<UUID> out) {
         if (page.governed().stream().noneMatch(frame -> out.contains(frame.id()))) {
             return page;
+        }
+        if (page.arrangement() instanceof Scattered) {
+            // Strewn anew with one less, all others would lie elsewhere.
+            return released(page);
         }
         Map<UUID, Place> places = places(page);
         FrameTrim trim = FrameTrim.of(piece.dress());
@@ -85,6 +90,8 @@ final class Governing {
                 Optional<SlicingTree> rest = slicing.tree().without(place);
                 arrangement = rest.isPresent() ? slicing.withTree(rest.get()) : new Free(slicing.margins());
                 continue;
+            } else if (frame.spot() == null && arrangement instanceof Scattered scattered) {
+                arrangement = scattered.withPrints(scattered.prints() - 1);
             }
             place += frame.spot() == null ? 1 : 0;
         }
@@ -127,6 +134,9 @@ final class Governing {
             List<Double> shown = frames.stream().filter(one -> one.spot() == null).map(proportions::shown).toList();
             Space space = Space.of(piece.format(), piece.dress(), slicing.margins(), slicing.gap());
             return page.with(slicing.withTree(SlicingGrowth.withOneMore(slicing, shown, space)), frames);
+        }
+        if (page.arrangement() instanceof Scattered scattered) {
+            return page.with(scattered.withPrints(scattered.prints() + 1), frames);
         }
         return page.with(new Slicing(page.arrangement().margins(), Length.ofMm(3), true, SlicingTree.Leaf.OWN), frames);
     }

@@ -28,7 +28,7 @@ final class PlaceCheck {
 
     private static void pages(Piece piece, List<Page> pages, PhotoTraits proportions) {
         for (Page page : pages) {
-            if (Places.of(piece.format(), piece.dress(), page, proportions) instanceof PlacesOutcome.DoesNotFit problem) {
+            if (Places.of(piece, page, proportions) instanceof PlacesOutcome.DoesNotFit problem) {
                 String where = piece.pages().size() == 1 ? "" : "Page " + (piece.indexOf(page.id()) + 1) + ": ";
                 throw new EditRefusedException(problem.field(), where + problem.reason());
             }

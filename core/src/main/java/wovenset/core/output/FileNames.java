@@ -4,7 +4,7 @@ import java.text.Normalizer;
 import java.util.List;
 
 /** Names for made files: piece, page and size, safe on any disk and in any ZIP. */
-final class FileNames {
+public final class FileNames {
     private static final int LONGEST = 60;
 
     private FileNames() {}
@@ -27,7 +27,7 @@ final class FileNames {
     }
 
     /** Letters, digits, spaces and a few signs; never empty, never a path, never a name that starts with a dot. */
-    static String safe(String name) {
+    public static String safe(String name) {
         String plain = Normalizer.normalize(name, Normalizer.Form.NFC).codePoints()
                 .map(c -> Character.isLetterOrDigit(c) || " -_()&+'".indexOf(c) >= 0 ? c : ' ')
                 .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append).toString()

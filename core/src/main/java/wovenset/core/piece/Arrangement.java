@@ -1,7 +1,7 @@
 package wovenset.core.piece;
 
 /** What decides where a page's frames lie. It has a place for each of them. */
-public sealed interface Arrangement permits Grid, Slicing, Free {
+public sealed interface Arrangement permits Grid, Slicing, Scattered, Free {
     /** The number of frames that it places. */
     int places();
 

@@ -46,7 +46,7 @@ public final class SceneResolver {
 
     /** As {@link #resolve(Piece, Page)}, each frame by the given resolver. */
     public PageScene resolve(Piece piece, Page page, FrameResolver each) {
-        PlacesOutcome outcome = Places.of(piece.format(), piece.dress(), page, sizes);
+        PlacesOutcome outcome = Places.of(piece, page, sizes);
         if (!(outcome instanceof PlacesOutcome.Fits fits)) {
             throw new IllegalStateException(((PlacesOutcome.DoesNotFit) outcome).reason());
         }

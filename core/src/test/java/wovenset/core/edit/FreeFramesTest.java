@@ -58,7 +58,7 @@ class FreeFramesTest {
     }
 
     private static BoxMm place(Piece piece, UUID id) {
-        PlacesOutcome.Fits fits = (PlacesOutcome.Fits) Places.of(piece.format(), piece.dress(), page(piece), Pieces.facts());
+        PlacesOutcome.Fits fits = (PlacesOutcome.Fits) Places.of(piece, page(piece), Pieces.facts());
         return fits.places().get(page(piece).frames().indexOf(frame(piece, id))).cell();
     }
 
@@ -144,7 +144,7 @@ class FreeFramesTest {
         assertThat(last.id()).isNotEqualTo(copied.id());
         Piece filled = apply(pasted, new Edit.AddPhotos(List.of(photo(5))), new Edit.FlowPhotos());
         assertThat(page(filled).frames().get(2).photo()).as("photos flow into drawn frames, too").isEqualTo(photo(5));
-        assertThat(Places.of(filled.format(), filled.dress(), page(apply(filled, new Edit.AddPage(page(filled).id()))), Pieces.facts()))
+        assertThat(Places.of(filled, page(apply(filled, new Edit.AddPage(page(filled).id()))), Pieces.facts()))
                 .isInstanceOf(PlacesOutcome.Fits.class);
         assertThatThrownBy(() -> apply(drawn, new Edit.AddFrames(page(drawn).id(), List.of(Frame.empty(UUID.randomUUID()).withSpot(spot(400, 5, 40, 30))))))
                 .hasMessageContaining("lie on the page");

@@ -21,6 +21,7 @@ import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
+import wovenset.core.arrange.LabColour;
 import wovenset.core.edit.PhotoFacts;
 import wovenset.core.output.PhotoFiles;
 import wovenset.core.paint.PhotoRasters;
@@ -33,6 +34,7 @@ import wovenset.core.picture.RefusedPhotoException;
 import wovenset.core.piece.PhotoId;
 import wovenset.core.piece.Subject;
 import wovenset.core.scene.PhotoSizes;
+import wovenset.core.subject.MeanColour;
 import wovenset.core.subject.SubjectFinder;
 import wovenset.server.WovensetProperties;
 import wovenset.server.recent.Recent;
@@ -50,6 +52,7 @@ public class PhotoStore implements PhotoFacts, PhotoSizes, PhotoFiles {
     private final Path incoming;
     private final Clock clock;
     private final SubjectFinder subjects = new SubjectFinder();
+    private final Recent<PhotoId, LabColour> colours = Recent.entries(20_000);
     private final Recent<PhotoId, StoredPhoto> known = Recent.entries(20_000);
 
     PhotoStore(PhotoRepository repository, WovensetProperties properties, Clock clock) throws IOException {
@@ -206,6 +209,25 @@ public class PhotoStore implements PhotoFacts, PhotoSizes, PhotoFiles {
         repository.setSubject(id, seen.subject());
         known.put(id, seen);
         return seen.subject();
+    }
+
+    @Override
+    public Optional<LabColour> colour(PhotoId id) {
+        if (find(id).isEmpty()) {
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(colours.get(id, absent -> {
+                try {
+                    return MeanColour.of(DerivedPixels.read(Files.readAllBytes(derived(absent, Derivatives.SMALL))));
+                } catch (IOException e) {
+                    throw new UncheckedIOException(e);
+                }
+            }));
+        } catch (UncheckedIOException | RefusedPhotoException e) {
+            LOG.warn("A photo's colours could not be read", e);
+            return Optional.empty();
+        }
     }
 
     /** What the photo is about. Without an answer the photo is still good: it is then cropped about its middle. */

@@ -21,6 +21,7 @@ import wovenset.core.piece.Free;
 import wovenset.core.piece.Grid;
 import wovenset.core.piece.PhotoId;
 import wovenset.core.piece.Rgb;
+import wovenset.core.piece.Scattered;
 import wovenset.core.piece.Slicing;
 import wovenset.core.piece.SlicingTree;
 
@@ -80,6 +81,8 @@ public class CoreJson {
         @JsonSubTypes.Type(value = Edit.OrderPhotos.class, name = "orderPhotos"),
         @JsonSubTypes.Type(value = Edit.SetGrid.class, name = "setGrid"),
         @JsonSubTypes.Type(value = Edit.Arrange.class, name = "arrange"),
+        @JsonSubTypes.Type(value = Edit.ApplyPattern.class, name = "applyPattern"),
+        @JsonSubTypes.Type(value = Edit.Harmonise.class, name = "harmonise"),
         @JsonSubTypes.Type(value = Edit.SetMarks.class, name = "setMarks"),
         @JsonSubTypes.Type(value = Edit.FillWithCells.class, name = "fillWithCells"),
         @JsonSubTypes.Type(value = Edit.JoinCells.class, name = "joinCells"),
@@ -113,6 +116,7 @@ public class CoreJson {
     @JsonSubTypes({
         @JsonSubTypes.Type(value = Grid.class, name = "grid"),
         @JsonSubTypes.Type(value = Slicing.class, name = "slicing"),
+        @JsonSubTypes.Type(value = Scattered.class, name = "scattered"),
         @JsonSubTypes.Type(value = Free.class, name = "free"),
     })
     interface ArrangementKinds {}
