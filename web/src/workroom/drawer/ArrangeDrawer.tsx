@@ -1,10 +1,12 @@
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/react'
 import { FramesPart } from './FramesPart'
 import { LayoutPart } from './LayoutPart'
+import { PatternsPart } from './PatternsPart'
 
 const TABS = [
   ['Layout', LayoutPart],
   ['Frames', FramesPart],
+  ['Patterns', PatternsPart],
 ] as const
 
 /** What arranges the page, and its frames one by one. */

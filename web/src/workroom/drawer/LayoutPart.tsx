@@ -5,10 +5,12 @@ import { usesOf } from '../selection'
 import type { WantedEdit } from '../usePiece'
 import { FreePart } from './FreePart'
 import { GridPart } from './GridPart'
+import { OrderPart } from './OrderPart'
 import { PagePart } from './PagePart'
 import { Part } from './Part'
 import { PhotoTray } from './PhotoTray'
 import { ProposalsPart } from './ProposalsPart'
+import { ScatteredPart } from './ScatteredPart'
 import { SlicingPart } from './SlicingPart'
 
 /** Photos into the page, what the computer proposes for them, and the numbers of the arrangement. */
@@ -37,6 +39,8 @@ export function LayoutPart() {
         <GridPart key={`grid of ${page.id}`} grid={arrangement} send={send} about={about} />
       ) : arrangement.kind === 'slicing' ? (
         <SlicingPart key={`cuts of ${page.id}`} slicing={arrangement} send={send} about={about} />
+      ) : arrangement.kind === 'scattered' ? (
+        <ScatteredPart key={`scatter of ${page.id}`} scattered={arrangement} send={send} about={about} />
       ) : (
         <FreePart key={`margins of ${page.id}`} send={send} about={about} />
       )}
@@ -45,6 +49,7 @@ export function LayoutPart() {
           {wrong.message}
         </p>
       )}
+      <OrderPart />
       <PagePart send={send} about={about} />
     </>
   )

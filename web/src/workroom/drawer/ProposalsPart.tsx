@@ -9,6 +9,9 @@ import { Part } from './Part'
 const WANTED = 8
 const PICTURE_PX = 132
 
+/** How prints are scattered at first. */
+const SCATTERED = { kind: 'scattered', seed: 1, cover: 1, mostTurn: 8, mostHidden: 0.2 } as const
+
 /** What proposals follow from. Which of them was chosen is not part of it, so that they stay while one is tried after another. */
 const basis = (piece: Piece, page: Page) => {
   const { arrangement, frames } = page
@@ -21,21 +24,21 @@ const basis = (piece: Piece, page: Page) => {
     arrangement.margins,
     gapOf(arrangement),
     photos.toSorted(),
-    taking(page),
+    taking(page).length,
     piece.subjects,
   ]
 }
 
 /** The frames that take part: those that were taken out stay out, but where nothing is arranged all that are not locked. */
 const taking = ({ arrangement, frames }: Page) =>
-  frames.filter(({ photo, spot }) => photo && (!spot || (arrangement.kind === 'free' && !spot.locked))).length
+  frames.filter(({ photo, spot }) => photo && (!spot || (arrangement.kind === 'free' && !spot.locked)))
 
 /** Arrangements that the computer proposes for the photos of this page, drawn as the page would be. */
 export function ProposalsPart() {
   const { piece, page, handle } = useRoom()
   const [asked, setAsked] = useState(false)
   const [seed, setSeed] = useState(1)
-  const filled = taking(page)
+  const filled = taking(page).length
   const proposals = useQuery({
     queryKey: ['proposals', piece.id, page.id, seed, ...basis(piece, page)],
     queryFn: () =>
@@ -57,6 +60,12 @@ export function ProposalsPart() {
       governed(page)
         .map(({ id }) => id)
         .join()
+  const scatter = () => {
+    const order = taking(page).map(({ id }) => id)
+    const { margins } = page.arrangement
+    const arrangement = { ...SCATTERED, margins, prints: order.length }
+    void handle.edit({ kind: 'arrange', pageId: page.id, arrangement, order })
+  }
   return (
     <Part title="Proposals">
       {!asked ? (
@@ -108,6 +117,11 @@ export function ProposalsPart() {
             Propose others
           </Button>
         </>
+      )}
+      {page.arrangement.kind !== 'scattered' && (
+        <Button className="w-full" disabled={filled === 0} onClick={scatter}>
+          Scatter as prints
+        </Button>
       )}
     </Part>
   )

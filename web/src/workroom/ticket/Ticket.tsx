@@ -23,6 +23,7 @@ export function Ticket() {
 
 function arranged(arrangement: Arrangement, cell: Box | undefined, format: Format): [string, string][] {
   if (arrangement.kind === 'free') return [['Arrangement', 'none; frames lie freely']]
+  if (arrangement.kind === 'scattered') return [['Scattered prints', `turned up to ${arrangement.mostTurn}°`]]
   if (arrangement.kind === 'slicing') {
     return [
       ['Cut to the photos', arrangement.whole ? 'photos whole' : 'margins filled'],

@@ -37,6 +37,9 @@ final class SoftClip {
         onLayer.setRenderingHints(graphics.getRenderingHints());
         onLayer.translate(-bounds.x, -bounds.y);
         onLayer.transform(toDevice);
+        // Where the image ends just at the outline, the outline's edge would be mixed with the empty layer: its own colours go on
+        // a little beyond.
+        onLayer.drawImage((Image) image, outset(image, toUser, toDevice), null);
         onLayer.drawImage((Image) image, toUser, null);
         onLayer.dispose();
         Shape onDevice = toDevice.createTransformedShape(outline);
@@ -44,5 +47,18 @@ final class SoftClip {
         graphics.setPaint(new TexturePaint(layer, bounds));
         graphics.fill(onDevice);
         graphics.setTransform(toDevice);
+    }
+
+    /** The image's map, enlarged about its middle by two device pixels on each side. */
+    private static AffineTransform outset(BufferedImage image, AffineTransform toUser, AffineTransform toDevice) {
+        AffineTransform whole = new AffineTransform(toDevice);
+        whole.concatenate(toUser);
+        double width = image.getWidth() * Math.hypot(whole.getScaleX(), whole.getShearY());
+        double height = image.getHeight() * Math.hypot(whole.getShearX(), whole.getScaleY());
+        AffineTransform larger = new AffineTransform(toUser);
+        larger.translate(image.getWidth() / 2.0, image.getHeight() / 2.0);
+        larger.scale(1 + 4 / Math.max(1, width), 1 + 4 / Math.max(1, height));
+        larger.translate(-image.getWidth() / 2.0, -image.getHeight() / 2.0);
+        return larger;
     }
 }

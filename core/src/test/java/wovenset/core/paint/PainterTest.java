@@ -10,18 +10,25 @@ import static wovenset.core.testing.Pieces.placed;
 
 import java.awt.Color;
 import java.awt.image.BufferedImage;
+import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import wovenset.core.edit.Edit;
+import wovenset.core.edit.Edits;
 import wovenset.core.measure.Length;
 import wovenset.core.piece.CaptionStyle;
 import wovenset.core.piece.Dress;
+import wovenset.core.piece.Frame;
 import wovenset.core.piece.Piece;
 import wovenset.core.piece.Rgb;
+import wovenset.core.piece.Spot;
 import wovenset.core.scene.PageScene;
 import wovenset.core.scene.PhotoSizes;
 import wovenset.core.scene.SceneResolver;
 import wovenset.core.scene.SharpnessLimits;
 import wovenset.core.testing.Likeness;
+import wovenset.core.testing.Pieces;
 import wovenset.core.testing.TestPhotos;
 
 class PainterTest {
@@ -148,5 +155,54 @@ class PainterTest {
         }
         assertThat(RasterScale.longEdge(4000, 3000, 3)).isEqualTo(4000);
         assertThat(RasterScale.longEdge(4000, 3000, 0)).isEqualTo(1);
+    }
+
+    private static Piece turned(double degrees) {
+        Piece piece = placed(piece(grid(1, 1, 10, 5), 1), photo(1));
+        Frame frame = piece.pages().get(0).frames().get(0);
+        Spot spot = Spot.of(mm(90), mm(60), mm(120), mm(80), degrees);
+        return new Edits(Pieces.facts(), UUID::randomUUID).apply(piece, new Edit.PutFrames(piece.pages().get(0).id(),
+                List.of(new Edit.FrameSpot(frame.id(), spot)))).piece();
+    }
+
+    @Test
+    void aTurnedFrameLiesWhereItsTurnSaysAndItsSpriteIsThePagesPart() {
+        PageScene scene = scene(turned(30));
+        double pixelsPerMm = 3;
+        SpritePainter painter = new SpritePainter(RASTERS);
+        BufferedImage page = painter.page(scene, pixelsPerMm);
+        double cos = Math.cos(Math.toRadians(30));
+        double sin = Math.sin(Math.toRadians(30));
+        for (double[] corner : new double[][] {{-60, -40}, {60, -40}, {60, 40}, {-60, 40}}) {
+            for (double share : new double[] {0.97, 1.03}) {
+                double x = 150 + share * (corner[0] * cos - corner[1] * sin);
+                double y = 100 + share * (corner[0] * sin + corner[1] * cos);
+                assertThat(page.getRGB((int) (x * pixelsPerMm), (int) (y * pixelsPerMm)) & 255).as("at " + share).isEqualTo(share < 1 ? 0 : 255);
+            }
+        }
+        PageScene.FrameScene frame = scene.frames().get(1);
+        BufferedImage sprite = painter.frame(frame, pixelsPerMm);
+        SpritePainter.Bounds bounds = SpritePainter.Bounds.of(frame.bounds(), pixelsPerMm);
+        for (int y = 0; y < sprite.getHeight(); y += 3) {
+            for (int x = 0; x < sprite.getWidth(); x += 3) {
+                int alpha = sprite.getRGB(x, y) >>> 24;
+                int blue = page.getRGB(x + bounds.x(), y + bounds.y()) & 255;
+                assertThat(255 - alpha).isCloseTo(blue, within(3));
+            }
+        }
+    }
+
+    /** A photo that just fills its turned frame brings no dark rim from beyond its edge. */
+    @Test
+    void aTurnedWhitePhotoOnWhiteLeavesNothingToSee() {
+        BufferedImage white = plain(Color.WHITE);
+        for (double degrees : new double[] {-8, 3.3, 45}) {
+            BufferedImage page = new SpritePainter((photo, scale) -> PhotoRasters.Raster.upright(white)).page(scene(turned(degrees)), 2.7);
+            for (int y = 0; y < page.getHeight(); y++) {
+                for (int x = 0; x < page.getWidth(); x++) {
+                    assertThat(page.getRGB(x, y) & 255).isGreaterThanOrEqualTo(254);
+                }
+            }
+        }
     }
 }

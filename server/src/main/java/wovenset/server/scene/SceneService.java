@@ -31,7 +31,7 @@ import wovenset.server.setting.SettingService;
 @Service
 public class SceneService {
     /** Part of each name: raise it when the painter draws the same scene differently. */
-    private static final String PAINTER = "2";
+    private static final String PAINTER = "3";
     private static final int HASH_DIGITS = 32;
 
     private final PhotoSizes sizes;

@@ -1,0 +1,66 @@
+import { Shuffle } from 'lucide-react'
+import type { Edit, Scattered } from '../../api/client'
+import { Button } from '../../ui/Button'
+import { NumberField } from '../../ui/NumberField'
+import { arrangementEdit, gridFor, toGrid } from '../arrangement'
+import { useRoom } from '../context'
+import { MarginFields } from './MarginFields'
+import { Part } from './Part'
+
+/** Prints strewn over the page: how large, how far turned, how much may be hidden. */
+export function ScatteredPart({
+  scattered,
+  send,
+  about,
+}: {
+  scattered: Scattered
+  send: (edit: Edit) => Promise<void>
+  about: (...fields: string[]) => string | undefined
+}) {
+  const { piece, page } = useRoom()
+  const { width, height } = piece.format
+  const set = (change: Partial<Scattered>) => void send(arrangementEdit(page, { ...scattered, ...change }))
+  return (
+    <Part title="Scattered prints">
+      <Button className="w-full" onClick={() => set({ seed: scattered.seed + 1 })}>
+        <Shuffle size={16} /> Scatter again
+      </Button>
+      <div className="grid grid-cols-2 gap-2">
+        <NumberField
+          label="Size of all"
+          suffix="%"
+          value={scattered.cover * 100}
+          min={20}
+          max={200}
+          step={5}
+          onCommit={(percent) => set({ cover: percent / 100 })}
+        />
+        <NumberField
+          label="Turned up to"
+          suffix="°"
+          value={scattered.mostTurn}
+          min={0}
+          max={45}
+          decimals={1}
+          onCommit={(mostTurn) => set({ mostTurn })}
+        />
+      </div>
+      <NumberField
+        label="Each hidden at most"
+        suffix="%"
+        value={scattered.mostHidden * 100}
+        min={0}
+        max={60}
+        step={5}
+        onCommit={(percent) => set({ mostHidden: percent / 100 })}
+      />
+      <p className="text-[13px] leading-4 text-soft">
+        Prints are made smaller where else more would be hidden. Subjects are kept in sight.
+      </p>
+      <MarginFields margins={scattered.margins} wrong={about('margins')} onCommit={(margins) => set({ margins })} />
+      <Button className="w-full" onClick={() => void send(toGrid(page, gridFor(page, width, height)))}>
+        Back to a grid
+      </Button>
+    </Part>
+  )
+}
