@@ -48,7 +48,7 @@ final class Print {
     }
 
     Place place() {
-        return new Place(new BoxMm(x - width / 2, y - height / 2, width, height + band), Math.toDegrees(turn));
+        return new Place(new BoxMm(x - width / 2, y - height / 2, width, height + band), Math.toDegrees(turn) + 0.0);
     }
 
     /** Half of the upright box around it, across and down; the band counts on both sides, so it is a little generous. */

@@ -2,6 +2,7 @@ package wovenset.server.pattern;
 
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import wovenset.core.arrange.Patterns;
 import wovenset.core.edit.EditRefusedException;
@@ -33,14 +34,14 @@ class PatternFile {
             throw refused("The file is too large for a pattern.");
         }
         try {
-            Content content = mapper.readValue(text, Content.class);
-            if (content == null || !KIND.equals(content.wovenset())) {
+            JsonNode tree = mapper.readTree(text);
+            if (!tree.isObject() || !KIND.equals(tree.path("wovenset").asString(""))) {
                 throw refused("This file is no pattern: it has no “wovenset” with the value “pattern”.");
             }
-            if (content.version() > VERSION) {
+            if (tree.path("version").asInt(VERSION) > VERSION) {
                 throw refused("This pattern was written by a later version of Wovenset.");
             }
-            RequiredFields.check(content);
+            Content content = RequiredFields.check(mapper.treeToValue(tree, Content.class));
             if (Patterns.sketch(content.pattern()).isEmpty()) {
                 throw refused("The pattern’s frames do not fit on its own page.");
             }
