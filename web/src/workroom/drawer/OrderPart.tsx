@@ -1,4 +1,3 @@
-import { Blend, MoveDownRight } from 'lucide-react'
 import { useState } from 'react'
 import { Button } from '../../ui/Button'
 import { useRoom } from '../context'
@@ -20,10 +19,10 @@ export function OrderPart() {
     <Part title="Order by colour">
       <div className="grid grid-cols-2 gap-2">
         <Button className="px-1" disabled={loose < FEWEST} onClick={() => order('EVEN')}>
-          <Blend size={16} /> Even out
+          Even out
         </Button>
         <Button className="px-1" disabled={loose < FEWEST} onClick={() => order('RUN')}>
-          <MoveDownRight size={16} /> Light to dark
+          Light to dark
         </Button>
       </div>
       <p className="text-[13px] leading-4 text-soft">

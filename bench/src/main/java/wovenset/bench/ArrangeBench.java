@@ -5,15 +5,25 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.SplittableRandom;
+import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import wovenset.core.arrange.FrameTrim;
+import wovenset.core.arrange.Places;
+import wovenset.core.arrange.PlacesOutcome;
 import wovenset.core.arrange.Proposal;
 import wovenset.core.arrange.Proposals;
 import wovenset.core.arrange.SlicingSums;
 import wovenset.core.arrange.Space;
 import wovenset.core.arrange.Wish;
 import wovenset.core.geometry.BoxMm;
+import wovenset.core.measure.Length;
+import wovenset.core.piece.Frame;
+import wovenset.core.piece.Margins;
+import wovenset.core.piece.Page;
+import wovenset.core.piece.Piece;
+import wovenset.core.piece.Scattered;
+import wovenset.core.testing.Pieces;
 
 /**
  * How good and how quick proposals are. Two hundred sets of 2 to 40 photos, drawn with a fixed seed from proportions as
@@ -66,7 +76,16 @@ final class ArrangeBench implements Bench.Benchmark {
             double margin = 10 + 0.01 * step[0]++;
             return SlicingSums.places(page.tree(), proportions, new Space(new BoxMm(margin, margin, 300 - 2 * margin, 200 - 2 * margin), 2, FrameTrim.NONE), false).orElseThrow();
         }), "ms", time(() -> gridLost(photos, ROOMS[2])), 15));
+        int[] seed = {0};
+        figures.add(Figure.atMost("60 prints scattered anew", time(() -> scattered(seed[0]++)), "ms", time(() -> gridLost(photos, ROOMS[2])), 15));
         return figures;
+    }
+
+    private static PlacesOutcome scattered(long seed) {
+        Piece piece = Pieces.piece(Pieces.grid(1, 1, 10, 2), 1);
+        Scattered scattered = new Scattered(Margins.all(Length.ofMm(10)), 60, seed, 1, 8, 0.2);
+        List<Frame> frames = IntStream.range(0, 60).mapToObj(i -> Frame.empty(new UUID(0, i)).withPhoto(Pieces.photo(i), "")).toList();
+        return Places.of(piece, Page.of(new UUID(1, 1), scattered, frames), Pieces.facts());
     }
 
     private static List<Wish> photos(int count, SplittableRandom random) {

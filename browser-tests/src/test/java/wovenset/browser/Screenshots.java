@@ -40,7 +40,6 @@ public final class Screenshots {
         Room kites = open("The kite summer");
         kites.painted();
         take("arrange");
-        takeProposals(kites);
         kites.step("Gather");
         take("gather");
         kites.step("Check");
@@ -57,6 +56,48 @@ public final class Screenshots {
         take("dress");
         lookbook.step("Make");
         take("make");
+        takeArrangements();
+    }
+
+    /** Pages as they could be; each is taken back afterwards. */
+    private void takeArrangements() {
+        Room kites = open("The kite summer");
+        takeProposals(kites);
+        kites.button("Scatter as prints").click();
+        kites.saved();
+        kites.painted();
+        kites.button("Scatter again").evaluate("button => button.closest('section').scrollIntoView({ block: 'start' })");
+        take("scattered");
+        tab("Patterns");
+        kites.button("Use Courtyard, 13 frames").click();
+        kites.saved();
+        kites.painted();
+        take("patterns");
+        undo(kites, 2);
+        tab("Frames");
+        kites.button("Release all frames").click();
+        kites.saved();
+        kites.frame(6).click();
+        kites.set("Frame turn (°)", "-7");
+        kites.frame(6).press("Shift+ArrowUp");
+        kites.saved();
+        kites.painted();
+        take("frames");
+        undo(kites, 3);
+    }
+
+    private void tab(String name) {
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(name)).click();
+    }
+
+    private void undo(Room room, int steps) {
+        for (int i = 0; i < steps; i++) {
+            page.keyboard().press("Escape");
+            page.keyboard().press("Control+z");
+            room.saved();
+        }
+        page.reload();
+        room.ready();
     }
 
     /** The first proposal chosen, and taken back. */
@@ -67,8 +108,7 @@ public final class Screenshots {
         kites.painted();
         kites.buttonLike("^Arrangement 1:").evaluate("button => button.closest('section').scrollIntoView({ block: 'start' })");
         take("proposals");
-        page.keyboard().press("Control+z");
-        kites.saved();
+        undo(kites, 1);
     }
 
     private void takeDark() {

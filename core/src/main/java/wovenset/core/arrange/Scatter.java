@@ -19,11 +19,11 @@ import wovenset.core.piece.Scattered;
  */
 final class Scatter {
     private static final int STEPS_EACH = 40;
-    private static final int MOST_STEPS = 1200;
+    private static final int MOST_STEPS = 400;
     private static final double TOO_HIDDEN = 40;
     private static final double SUBJECT_HIDDEN = 10;
     private static final double STRAYED = 0.4;
-    private static final double SMALLER = 0.96;
+    private static final double SMALLER = 0.95;
     private static final int MOST_TRIES = 100;
     private static final double HOT = 0.5;
     private static final double COOL = 0.02;
