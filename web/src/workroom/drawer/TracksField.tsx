@@ -1,7 +1,6 @@
-import { useState } from 'react'
 import { client, data, Problem, type Track } from '../../api/client'
 import { say } from '../../measure/units'
-import { Field, inputLook } from '../../ui/Field'
+import { TakenField } from '../../ui/TakenField'
 import { useRoom } from '../context'
 
 const MOST = 40
@@ -19,10 +18,7 @@ export function TracksField({
   onCommit: (tracks: Track[] | undefined) => void
 }) {
   const { format } = useRoom().piece
-  const [draft, setDraft] = useState<string>()
-  const [refused, setRefused] = useState<string>()
   const said = tracks?.map((track) => (track.length === undefined ? String(track.share) : say(track.length, format)))
-  const shown = draft ?? said?.join(', ') ?? 'equal'
 
   const trackOf = async (part: string): Promise<Track> => {
     if (/^[\d.]+$/.test(part)) {
@@ -39,38 +35,22 @@ export function TracksField({
       .split(/[,;]/)
       .map((part) => part.trim())
       .filter(Boolean)
+    if (parts.length > MOST) return `At most ${MOST}.`
     try {
-      if (parts.length > MOST) throw new Problem(`At most ${MOST}.`, 422)
       const equal = parts.length === 0 || (parts.length === 1 && parts[0]?.toLowerCase() === 'equal')
       const next = equal ? undefined : await Promise.all(parts.map(trackOf))
-      setDraft(undefined)
-      setRefused(undefined)
       if (JSON.stringify(next) !== JSON.stringify(tracks)) onCommit(next)
     } catch (problem) {
-      setRefused(problem instanceof Problem ? problem.message : String(problem))
+      return problem instanceof Problem ? problem.message : String(problem)
     }
   }
   return (
-    <Field label={label} wrong={refused ?? (draft === undefined ? wrong : undefined)}>
-      {(ids) => (
-        <input
-          {...ids}
-          className={inputLook}
-          value={shown}
-          title="Shares such as 1, 2, 1, or lengths such as 40 mm, or equal"
-          onFocus={(event) => event.target.select()}
-          onChange={(event) => setDraft(event.target.value)}
-          onBlur={() => draft !== undefined && void take(draft)}
-          onKeyDown={(event) => {
-            if (event.key === 'Enter') void take(shown)
-            else if (event.key === 'Escape') {
-              setDraft(undefined)
-              setRefused(undefined)
-            } else return
-            event.stopPropagation()
-          }}
-        />
-      )}
-    </Field>
+    <TakenField
+      label={label}
+      value={said?.join(', ') ?? 'equal'}
+      wrong={wrong}
+      title="Shares such as 1, 2, 1, or lengths such as 40 mm, or equal"
+      onTake={take}
+    />
   )
 }

@@ -39,9 +39,33 @@ class AccessibilityTest {
         check(page, "frame ticket");
         room.frame(2).press("Enter");
         check(page, "crop");
-        page.navigate(TestServer.address() + "/pieces/" + room.id() + "/light-table");
+        room.frame(2).press("Escape");
+        String kites = room.id();
+        checkArranging(Room.start(page, "Accessible " + scheme, "kite-01.jpg", "kite-02.jpg"));
+        page.navigate(TestServer.address() + "/pieces/" + kites + "/light-table");
         assertThat(page.getByText("The box kite")).isVisible();
         check(page, "light table");
+    }
+
+    /** What the drawers and tickets of arranging add; a piece of its own, for it is changed. */
+    private static void checkArranging(Room room) {
+        room.buttonLike("^Flow 2 waiting").click();
+        room.saved();
+        room.page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Patterns")).click();
+        assertThat(room.button("Use Lintel, 4 frames")).isVisible();
+        check(room.page, "patterns");
+        room.page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Frames")).click();
+        room.button("Release all frames").click();
+        assertThat(room.buttonLike("lies freely$")).hasCount(2);
+        room.button("Upright guide").click();
+        room.frame(1).click();
+        check(room.page, "free frame");
+        room.page.keyboard().press("Control+a");
+        check(room.page, "several frames");
+        room.page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Layout")).click();
+        room.button("Scatter as prints").click();
+        assertThat(room.button("Scatter again")).isVisible();
+        check(room.page, "scattered prints");
     }
 
     private static void check(Page page, String view) {

@@ -5,8 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.Mouse;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.KeyboardModifier;
 import java.util.List;
 import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.Test;
@@ -166,13 +169,13 @@ class FreeFramesTest {
         room.frame(1).click();
         room.page.keyboard().press("Control+a");
         assertThat(room.page.getByText("4 frames")).isVisible();
-        room.page.getByRole(com.microsoft.playwright.options.AriaRole.TAB,
-                new com.microsoft.playwright.Page.GetByRoleOptions().setName("Frames")).click();
+        room.page.getByRole(AriaRole.TAB,
+                new Page.GetByRoleOptions().setName("Frames")).click();
         room.button("Release all frames").click();
         assertThat(room.buttonLike("lies freely$")).hasCount(2);
         room.frame(1).click();
-        room.frame(2).click(new Locator.ClickOptions().setModifiers(List.of(com.microsoft.playwright.options.KeyboardModifier.SHIFT)));
-        assertThat(room.page.getByText("2 frames", new com.microsoft.playwright.Page.GetByTextOptions().setExact(true))).isVisible();
+        room.frame(2).click(new Locator.ClickOptions().setModifiers(List.of(KeyboardModifier.SHIFT)));
+        assertThat(room.page.getByText("2 frames", new Page.GetByTextOptions().setExact(true))).isVisible();
         room.set("Width × height", "7 × 5 cm");
         assertThat(room.button("Undo: Size 2 frames")).isEnabled();
         assertThat(spots(room)).allSatisfy(spot -> assertThat(List.of(um(spot, "width"), um(spot, "height"))).containsExactly(70_000L, 50_000L));
@@ -181,7 +184,7 @@ class FreeFramesTest {
         // A band drawn over the page takes hold of all that it touches.
         drag(room, 3, 3, 297, 190);
         room.page.mouse().up();
-        assertThat(room.page.getByText("4 frames", new com.microsoft.playwright.Page.GetByTextOptions().setExact(true))).isVisible();
+        assertThat(room.page.getByText("4 frames", new Page.GetByTextOptions().setExact(true))).isVisible();
         room.button("Line up top edges").click();
         assertThat(room.button("Undo: Line up 4 frames")).isEnabled();
         room.button("Even across").click();
@@ -195,7 +198,7 @@ class FreeFramesTest {
         room.page.keyboard().press("Escape");
         // One of a group brings the others with it.
         room.frame(1).click();
-        assertThat(room.page.getByText("4 frames", new com.microsoft.playwright.Page.GetByTextOptions().setExact(true))).isVisible();
+        assertThat(room.page.getByText("4 frames", new Page.GetByTextOptions().setExact(true))).isVisible();
         room.page.keyboard().press("Shift+G");
         assertThat(room.button("Undo: Ungroup 4 frames")).isEnabled();
     }
@@ -203,8 +206,8 @@ class FreeFramesTest {
     @Test
     void framesAndGuidesAreDrawnOnThePageAndOrderedFrontToBack() {
         Room room = twoPhotos("Drawn");
-        room.page.getByRole(com.microsoft.playwright.options.AriaRole.TAB,
-                new com.microsoft.playwright.Page.GetByRoleOptions().setName("Frames")).click();
+        room.page.getByRole(AriaRole.TAB,
+                new Page.GetByRoleOptions().setName("Frames")).click();
         BoundingBox edge = room.page.getByTestId("guide-edge-left").boundingBox();
         double[] guide = at(room, 60, 50);
         room.page.mouse().move(edge.x + edge.width / 2, guide[1]);
@@ -230,5 +233,68 @@ class FreeFramesTest {
         assertThat(frames(room).get(0).path("spot").isObject()).isTrue();
         room.button("Take out guide 1").click();
         assertThat(room.page.getByTestId("guide")).hasCount(0);
+    }
+
+    @Test
+    void framesAreMadePlacedAndOrderedByKeyboardAlone() {
+        Room room = twoPhotos("Keys only");
+        room.page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Layout")).focus();
+        room.page.keyboard().press("ArrowRight");
+        room.button("Release all frames").press("Enter");
+        assertThat(room.buttonLike("lies freely$")).hasCount(2);
+        room.button("Put one in the middle").press("Enter");
+        assertThat(room.buttonLike("lies freely$")).hasCount(3);
+        assertThat(room.field("From left")).hasValue("100\u2009mm");
+        room.set("Frame width", "4in");
+        assertThat(room.field("Frame width")).hasValue("101.6\u2009mm");
+        room.button("Line up right edges").press("Enter");
+        assertThat(room.button("Undo: Line up a frame")).isEnabled();
+        room.saved();
+        assertThat(um(spots(room).get(2), "x")).isEqualTo(300_000 - 101_600);
+        room.button("To the back").press("Enter");
+        assertThat(room.button("Undo: Change the order of frames")).isEnabled();
+        room.button("Upright guide").press("Enter");
+        room.set("Guide 1, from left", "75mm");
+        assertThat(room.page.getByTestId("guide")).hasCount(1);
+        room.buttonLike("empty.*lies freely$").focus();
+        room.page.keyboard().press("Control+a");
+        room.page.keyboard().press("Control+x");
+        assertThat(room.frames()).hasCount(0);
+        room.page.keyboard().press("Control+v");
+        assertThat(room.frames()).hasCount(3);
+        room.page.keyboard().press("g");
+        assertThat(room.button("Undo: Group 3 frames")).isEnabled();
+    }
+
+    @Test
+    void aCollageTurnedIntoASquareStaysComposedAndCropsKeepTheirSubject() {
+        Room room = Room.start(browser.window(), "Square", "kite-01.jpg", "kite-02.jpg", "kite-03.jpg", "kite-04.jpg");
+        room.buttonLike("^Flow 4 waiting").click();
+        room.saved();
+        room.button("Propose for 4 photos").click();
+        room.buttonLike("^Arrangement 1:").click();
+        assertThat(room.button("Undo: Arrange the page")).isEnabled();
+        room.saved();
+        room.frame(4).click();
+        room.button("Take it out").click();
+        assertThat(room.buttonLike("lies freely$")).hasCount(1);
+        JsonNode free = spots(room).get(0);
+        room.set("Width", "400mm");
+        room.set("Height", "400mm");
+        assertThat(room.page.getByText("400 × 400\u2009mm, 1 page")).isVisible();
+        room.painted();
+        JsonNode scene = TestServer.api().piece(room.id()).path("scenes").get(0);
+        for (JsonNode frame : scene.path("frames")) {
+            JsonNode box = frame.path("outer");
+            assertThat(box.path("x").asDouble()).isGreaterThan(-0.01);
+            assertThat(box.path("x").asDouble() + box.path("width").asDouble()).isLessThan(400.01);
+            assertThat(box.path("y").asDouble() + box.path("height").asDouble()).isLessThan(400.01);
+        }
+        JsonNode now = spots(room).get(0);
+        assertThat((double) um(now, "width") / um(now, "height")).as("a frame taken out keeps its proportion")
+                .isCloseTo((double) um(free, "width") / um(free, "height"), within(0.001));
+        for (int i = 0; i < 3; i++) {
+            assertThat(scene.path("frames").get(i).path("photo").path("crop").path("aim").asString()).isEqualTo("SUBJECT");
+        }
     }
 }

@@ -1,7 +1,5 @@
 package wovenset.server.pattern;
 
-import static wovenset.server.db.Tables.PATTERN;
-
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
@@ -12,7 +10,6 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
-import org.jooq.DSLContext;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Service;
@@ -25,13 +22,13 @@ import wovenset.server.web.NotFoundException;
 class PatternService {
     private static final int MOST = 500;
 
-    private final DSLContext sql;
+    private final PatternRepository repository;
     private final PatternFile file;
     private final Clock clock;
     private final List<Known> shipped = new ArrayList<>();
 
-    PatternService(DSLContext sql, PatternFile file, Clock clock) throws IOException {
-        this.sql = sql;
+    PatternService(PatternRepository repository, PatternFile file, Clock clock) throws IOException {
+        this.repository = repository;
         this.file = file;
         this.clock = clock;
         Resource[] files = new PathMatchingResourcePatternResolver().getResources("classpath:patterns/*.json");
@@ -47,8 +44,7 @@ class PatternService {
 
     List<Known> all() {
         List<Known> all = new ArrayList<>(shipped);
-        sql.selectFrom(PATTERN).orderBy(PATTERN.CREATED_AT, PATTERN.ID)
-                .forEach(row -> all.add(new Known(UUID.fromString(row.getId()), false, file.read(row.getContent()))));
+        repository.all().forEach(row -> all.add(new Known(row.id(), false, file.read(row.content()))));
         return all;
     }
 
@@ -58,18 +54,17 @@ class PatternService {
     }
 
     Known keep(Pattern pattern) {
-        if (sql.fetchCount(PATTERN) >= MOST) {
+        if (repository.count() >= MOST) {
             throw new EditRefusedException("name", "At most " + MOST + " patterns are kept; delete some first.");
         }
         UUID id = UUID.randomUUID();
-        sql.insertInto(PATTERN).set(PATTERN.ID, id.toString()).set(PATTERN.NAME, pattern.name()).set(PATTERN.CONTENT, file.write(pattern))
-                .set(PATTERN.CREATED_AT, LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC)).execute();
+        repository.insert(id, pattern.name(), file.write(pattern), LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC));
         return new Known(id, false, pattern);
     }
 
     /** Deletes a kept pattern; one that ships stays. */
     void delete(UUID id) {
-        if (sql.deleteFrom(PATTERN).where(PATTERN.ID.eq(id.toString())).execute() == 0) {
+        if (!repository.delete(id)) {
             throw new NotFoundException("This pattern is no longer there, or it ships with Wovenset and stays.");
         }
     }
