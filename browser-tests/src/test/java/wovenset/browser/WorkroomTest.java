@@ -24,7 +24,7 @@ class WorkroomTest {
     void eachStepOpensItsOwnDrawerAndNoPartOfAnother() {
         Room room = Room.start(browser.window(), "Steps", "kite-04.jpg");
         Locator parts = room.page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(3));
-        List<String> arrange = List.of("Photos", "Proposals", "Grid", "Page");
+        List<String> arrange = List.of("Photos", "Proposals", "Grid", "Order by colour", "Page");
         Map<String, List<String>> drawers = Map.of("Arrange", arrange, "Dress", List.of("Page", "Frames", "Captions"),
                 "Make", List.of("What to make", "Made"));
         room.button("Add a page").click();
