@@ -31,6 +31,7 @@ export function Bench() {
       ref={bench}
       aria-label={`Bench, page ${number} of ${piece.pages.length}`}
       className={`relative overflow-hidden bg-mat ${selection.drawing ? 'cursor-crosshair' : ''}`}
+      onMouseDownCapture={(event) => selection.drawing && event.preventDefault()}
       onPointerDownCapture={(event) => {
         if (selection.drawing && paper.current) {
           event.stopPropagation()

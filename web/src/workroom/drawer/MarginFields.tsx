@@ -14,7 +14,8 @@ export function MarginFields({
   onCommit: (margins: Margins) => void
 }) {
   const { format } = useRoom().piece
-  const [four, setFour] = useState(new Set(Object.values(margins)).size !== 1)
+  const [wanted, setFour] = useState(false)
+  const four = wanted || new Set(Object.values(margins)).size !== 1
   return (
     <>
       <label className="flex items-center gap-2">
@@ -22,7 +23,11 @@ export function MarginFields({
           type="checkbox"
           className="size-4 accent-woad"
           checked={!four}
-          onChange={(event) => setFour(!event.target.checked)}
+          onChange={(event) => {
+            setFour(!event.target.checked)
+            const { top } = margins
+            if (event.target.checked && four) onCommit({ top, right: top, bottom: top, left: top })
+          }}
         />
         One margin on all sides
       </label>
