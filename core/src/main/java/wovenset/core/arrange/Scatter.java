@@ -14,8 +14,7 @@ import wovenset.core.piece.Scattered;
  *
  * where what is hidden is counted on 7 × 7 points of each print. If some print is still hidden by more than the limit, all are made
  * smaller a little and moved
- * on; in the end they do not meet at all. Cost: steps × prints that
- * may meet × 65 points.
+ * on; in the end they do not meet at all. Cost: steps × (prints + prints that meet × 65 points).
  */
 final class Scatter {
     private static final int STEPS_EACH = 40;
@@ -29,7 +28,6 @@ final class Scatter {
     private static final double COOL = 0.02;
     /** Points along each side on which it is checked in the end. */
     private static final int EXACT = 24;
-    private static final int OF_SUBJECT = 4;
     /** Points are few: a print counts as hidden a little before it is. */
     private static final double CARE = 0.03;
 
@@ -133,118 +131,85 @@ final class Scatter {
         return least > most ? (least + most) / 2 : Math.min(most, Math.max(least, value));
     }
 
-    /** Moves and turns prints; what each costs is kept, and only that of the moved one and of those below it is counted anew. */
+    /** Moves and turns prints; what lies over each point of a print is kept, and only what the moved one covers is counted anew. */
     private void anneal(int steps, double hot) {
         int n = prints.length;
         double heat = hot;
         double cooling = Math.pow(0.01, 1.0 / Math.max(1, steps));
         double limit = Math.toRadians(wanted.mostTurn());
+        Cover[] covers = new Cover[n];
         double[] costs = new double[n];
         for (int i = 0; i < n; i++) {
-            costs[i] = cost(i);
+            covers[i] = new Cover(prints[i], subjects.get(i));
+            for (int j = i + 1; j < n; j++) {
+                covers[i].add(prints[j], 1);
+            }
+            costs[i] = cost(i, covers[i]);
         }
         double[] changed = new double[n];
         for (int step = 0; step < steps; step++, heat *= cooling) {
             int i = random.nextInt(n);
-            Print print = prints[i];
-            double x = print.x;
-            double y = print.y;
-            double turn = print.turn();
-            boolean[] met = met(i);
-            print.x += cellWidth * 0.35 * random.nextGaussian();
-            print.y += cellHeight * 0.35 * random.nextGaussian();
+            Print before = prints[i];
+            Print after = before.copy();
+            after.x += cellWidth * 0.35 * random.nextGaussian();
+            after.y += cellHeight * 0.35 * random.nextGaussian();
             if (random.nextInt(3) == 0) {
-                print.turnTo(limit * (2 * random.nextDouble() - 1));
+                after.turnTo(limit * (2 * random.nextDouble() - 1));
             }
-            keepInside(print);
-            boolean[] meets = met(i);
-            double worse = 0;
-            for (int j = 0; j <= i; j++) {
-                if (j == i || met[j] || meets[j]) {
-                    changed[j] = cost(j);
+            keepInside(after);
+            prints[i] = after;
+            Cover own = new Cover(after, subjects.get(i));
+            for (int j = i + 1; j < n; j++) {
+                own.add(prints[j], 1);
+            }
+            changed[i] = cost(i, own);
+            double worse = changed[i] - costs[i];
+            for (int j = 0; j < i; j++) {
+                changed[j] = costs[j];
+                if (covers[j].add(before, -1) | covers[j].add(after, 1)) {
+                    changed[j] = cost(j, covers[j]);
                     worse += changed[j] - costs[j];
                 }
             }
             if (worse > 0 && random.nextDouble() >= Math.exp(-worse / heat)) {
-                print.x = x;
-                print.y = y;
-                print.turnTo(turn);
+                prints[i] = before;
+                for (int j = 0; j < i; j++) {
+                    covers[j].add(after, -1);
+                    covers[j].add(before, 1);
+                }
                 continue;
             }
-            for (int j = 0; j <= i; j++) {
-                if (j == i || met[j] || meets[j]) {
-                    costs[j] = changed[j];
-                }
-            }
+            covers[i] = own;
+            System.arraycopy(changed, 0, costs, 0, i + 1);
         }
     }
 
-    /** The prints below that one may cover. */
-    private boolean[] met(int i) {
-        boolean[] met = new boolean[i];
-        for (int j = 0; j < i; j++) {
-            met[j] = prints[j].mayMeet(prints[i]);
-        }
-        return met;
-    }
-
-    private double cost(int i) {
-        Print print = prints[i];
-        double strayX = (print.x - homeX[i]) / cellWidth;
-        double strayY = (print.y - homeY[i]) / cellHeight;
-        double stray = STRAYED * (strayX * strayX + strayY * strayY);
-        int[] over = over(i);
-        if (over.length == 0) {
-            return stray;
-        }
-        Region region = subjects.get(i);
-        int subject = 0;
-        int hidden = 0;
-        for (int sample = 0; sample < Print.SAMPLES * Print.SAMPLES; sample++) {
-            hidden += hidden(print, over, (sample % Print.SAMPLES + 0.5) / Print.SAMPLES, (sample / Print.SAMPLES + 0.5) / Print.SAMPLES) ? 1 : 0;
-        }
-        for (int sample = 0; sample < OF_SUBJECT * OF_SUBJECT; sample++) {
-            double u = region.x() + region.width() * (sample % OF_SUBJECT + 0.5) / OF_SUBJECT;
-            double v = region.y() + region.height() * (sample / OF_SUBJECT + 0.5) / OF_SUBJECT;
-            subject += hidden(print, over, u, v) ? 1 : 0;
-        }
-        double tooMuch = Math.max(0, hidden / (double) (Print.SAMPLES * Print.SAMPLES) - limit());
-        return stray + TOO_HIDDEN * tooMuch * tooMuch + TOO_HIDDEN / 4 * tooMuch + SUBJECT_HIDDEN * subject / (OF_SUBJECT * OF_SUBJECT);
+    private double cost(int i, Cover cover) {
+        double strayX = (prints[i].x - homeX[i]) / cellWidth;
+        double strayY = (prints[i].y - homeY[i]) / cellHeight;
+        double tooMuch = Math.max(0, cover.hidden() - limit());
+        return STRAYED * (strayX * strayX + strayY * strayY) + TOO_HIDDEN * tooMuch * tooMuch + TOO_HIDDEN / 4 * tooMuch
+                + SUBJECT_HIDDEN * cover.subjectHidden();
     }
 
     private double limit() {
         return Math.max(0, wanted.mostHidden() - CARE);
     }
 
-    /** The prints above one that may cover it. */
-    private int[] over(int i) {
-        int[] found = new int[prints.length - 1 - i];
-        int count = 0;
-        for (int j = i + 1; j < prints.length; j++) {
-            if (prints[j].mayMeet(prints[i])) {
-                found[count++] = j;
-            }
-        }
-        return java.util.Arrays.copyOf(found, count);
-    }
-
-    private boolean hidden(Print print, int[] over, double u, double v) {
-        double x = print.sampleX(u, v);
-        double y = print.sampleY(u, v);
-        for (int j : over) {
-            if (prints[j].covers(x, y)) {
-                return true;
-            }
-        }
-        return false;
-    }
-
     private boolean fits() {
+        boolean[] row = new boolean[EXACT];
         for (int i = 0; i < prints.length; i++) {
-            int[] over = over(i);
+            Print print = prints[i];
+            Print[] over = java.util.Arrays.stream(prints, i + 1, prints.length).filter(other -> other.mayMeet(print)).toArray(Print[]::new);
             int hidden = 0;
-            for (int sample = 0; over.length > 0 && sample < EXACT * EXACT; sample++) {
-                hidden += hidden(prints[i], over, (sample % EXACT + 0.5) / EXACT, (sample / EXACT + 0.5) / EXACT) ? 1 : 0;
+            for (int down = 0; down < EXACT && over.length > 0; down++) {
+                java.util.Arrays.fill(row, false);
+                for (Print other : over) {
+                    other.coverRow(print, (down + 0.5) / EXACT, row);
+                }
+                for (boolean covered : row) {
+                    hidden += covered ? 1 : 0;
+                }
             }
             if (hidden > limit() * EXACT * EXACT + 1e-9) {
                 return false;
