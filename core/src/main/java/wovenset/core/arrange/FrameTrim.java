@@ -1,6 +1,7 @@
 package wovenset.core.arrange;
 
 import wovenset.core.piece.Dress;
+import wovenset.core.piece.Frame;
 
 /**
  * What a frame takes of its cell besides the picture, in millimetres.
@@ -13,6 +14,10 @@ public record FrameTrim(double borderMm, double captionMm) {
 
     public static FrameTrim of(Dress dress) {
         return new FrameTrim(dress.borderWidth().mm(), dress.captions().bandMm());
+    }
+
+    public static FrameTrim of(Dress dress, Frame frame) {
+        return new FrameTrim(frame.borderIn(dress).width().mm(), dress.captions().bandMm());
     }
 
     double across() {

@@ -74,7 +74,7 @@ public final class Lines {
                 double slope = 0;
                 double offset = -gap;
                 for (int start = end - 1; start >= line - 1; start--) {
-                    LinearSize one = along(proportions.get(start));
+                    LinearSize one = along(start);
                     slope += one.slope();
                     offset += one.offset() + gap;
                     double thick = (along - offset) / slope;
@@ -90,8 +90,9 @@ public final class Lines {
     }
 
     /** A picture's length along the line at a thickness of the line, for rows and for columns. */
-    private LinearSize along(double proportion) {
-        FrameTrim trim = space.trim();
+    private LinearSize along(int frame) {
+        double proportion = proportions.get(frame);
+        FrameTrim trim = space.trim(frame);
         return rows ? LinearSize.picture(proportion, trim)
                 : new LinearSize(1 / proportion, trim.down() - trim.across() / proportion);
     }

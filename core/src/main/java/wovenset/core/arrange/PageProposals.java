@@ -82,7 +82,7 @@ public final class PageProposals {
         if (gap.isNegative()) {
             return new Answer.Cannot("gap", "A gap cannot be less than nothing.");
         }
-        Space space = Space.of(format, dress, page.arrangement().margins(), gap);
+        Space space = Space.of(format, dress, page.arrangement().margins(), gap, frames);
         List<Wish> wishes = frames.stream().map(frame -> wish(piece, frame, traits)).toList();
         List<Offer> offers = new ArrayList<>();
         Proposals.of(wishes, space, most, seed).forEach(found -> offers.add(offer(Kind.CUTS, found, page, frames, gap)));
@@ -113,7 +113,7 @@ public final class PageProposals {
     }
 
     private static Wish wish(Piece piece, Frame frame, PhotoTraits traits) {
-        Marks marks = frame.marks() == null ? Marks.NONE : frame.marks();
+        Marks marks = frame.wanted();
         Subject subject = traits.subject(piece, java.util.Objects.requireNonNull(frame.photo()));
         boolean known = subject.origin() != Subject.Origin.NONE;
         double across = known ? subject.region().width() : 0;

@@ -39,18 +39,18 @@ public final class Patterns {
     public static Pattern of(String name, Piece piece, Page page, PhotoTraits traits) {
         Arrangement arrangement = page.arrangement();
         if (arrangement instanceof Slicing slicing && Places.of(piece, page, traits) instanceof PlacesOutcome.Fits fits) {
-            FrameTrim trim = FrameTrim.of(piece.dress());
             List<Double> proportions = new ArrayList<>();
             for (int i = 0; i < page.frames().size(); i++) {
                 if (page.frames().get(i).spot() == null) {
                     var cell = fits.places().get(i).cell();
+                    FrameTrim trim = FrameTrim.of(piece.dress(), page.frames().get(i));
                     proportions.add((cell.width() - trim.across()) / (cell.height() - trim.down()));
                 }
             }
             arrangement = slicing.withTree(kept(slicing.tree(), proportions.iterator()));
         }
         return new Pattern(name, piece.format().width(), piece.format().height(), arrangement,
-                page.frames().stream().map(frame -> new PatternFrame(frame.spot())).toList(), piece.dress());
+                page.frames().stream().map(frame -> new PatternFrame(frame.spot(), frame.border())).toList(), piece.dress());
     }
 
     private static SlicingTree kept(SlicingTree tree, Iterator<Double> proportions) {
@@ -68,7 +68,7 @@ public final class Patterns {
         Format own = format.withSize(pattern.width(), pattern.height());
         double scale = Math.min(format.width().mm() / pattern.width().mm(), format.height().mm() / pattern.height().mm());
         List<PatternFrame> frames = pattern.frames().stream()
-                .map(frame -> new PatternFrame(frame.spot() == null ? null : unlocked(frame.spot(), own, format))).toList();
+                .map(frame -> frame.spot() == null ? frame : new PatternFrame(unlocked(frame.spot(), own, format), frame.border())).toList();
         return new Pattern(pattern.name(), format.width(), format.height(), scaled(pattern.arrangement(), scale), frames, pattern.dress());
     }
 
@@ -106,7 +106,7 @@ public final class Patterns {
         List<Frame> frames = new ArrayList<>();
         for (PatternFrame frame : pattern.frames()) {
             PhotoId photo = new PhotoId(String.format("%064x", frames.size()));
-            frames.add(Frame.empty(new UUID(0, frames.size())).withPhoto(photo, "").withSpot(frame.spot()));
+            frames.add(Frame.empty(new UUID(0, frames.size())).withPhoto(photo, "").withSpot(frame.spot()).withBorder(frame.border()));
         }
         Format format = new Format(pattern.width(), pattern.height(), Length.ZERO, LengthUnit.MM, Resolution.PRINT);
         Page page = Page.of(new UUID(1, 0), pattern.arrangement(), frames);

@@ -36,11 +36,11 @@ public final class Places {
         if (!(governed instanceof PlacesOutcome.Fits fits)) {
             return governed;
         }
-        FrameTrim trim = FrameTrim.of(dress);
         Iterator<Place> next = fits.places().iterator();
         List<Place> places = new ArrayList<>();
         for (Frame frame : page.frames()) {
             Spot spot = frame.spot();
+            FrameTrim trim = FrameTrim.of(dress, frame);
             if (spot != null && Math.min(spot.width().mm(), spot.height().mm()) - trim.across() < SlicingSums.SMALLEST_MM / 2) {
                 return new PlacesOutcome.DoesNotFit("borderWidth", "A frame of " + format.say(spot.width()) + " × " + format.say(spot.height())
                         + " has no room for a photo inside this border.");
@@ -54,9 +54,9 @@ public final class Places {
         Format format = piece.format();
         Dress dress = piece.dress();
         if (arrangement instanceof Grid grid) {
-            return of(format, dress, grid);
+            return of(format, dress, grid, frames);
         } else if (arrangement instanceof Slicing slicing) {
-            return of(format, dress, slicing, frames.stream().map(traits::shown).toList());
+            return of(format, dress, slicing, frames, frames.stream().map(traits::shown).toList());
         }
         PlacesOutcome.DoesNotFit problem = marginProblem(format, arrangement.margins());
         if (problem == null && arrangement instanceof Scattered scattered && scattered.prints() > 0) {
@@ -66,35 +66,36 @@ public final class Places {
     }
 
     private static PlacesOutcome of(Piece piece, Scattered scattered, List<Frame> frames, PhotoTraits traits) {
-        Space space = Space.of(piece.format(), piece.dress(), scattered.margins(), Length.ZERO);
+        Space space = Space.of(piece.format(), piece.dress(), scattered.margins(), Length.ZERO, frames);
         List<Region> subjects = frames.stream().map(frame -> frame.photo() == null ? Subject.UNKNOWN.region()
                 : traits.subject(piece, frame.photo()).region()).toList();
         List<Place> places = Scatter.places(scattered, frames.stream().map(traits::shown).toList(), subjects, space);
         return places.isEmpty() ? noRoomAtAll(space.trim(), frames.size()) : new PlacesOutcome.Fits(places);
     }
 
-    private static PlacesOutcome of(Format format, Dress dress, Grid grid) {
+    private static PlacesOutcome of(Format format, Dress dress, Grid grid, List<Frame> frames) {
         GridOutcome outcome = GridSums.cells(format, grid);
         if (outcome instanceof GridOutcome.DoesNotFit problem) {
             return new PlacesOutcome.DoesNotFit(problem.field(), problem.reason());
         }
         GridOutcome.Fits fits = (GridOutcome.Fits) outcome;
-        FrameTrim trim = FrameTrim.of(dress);
-        Length lowest = fits.cells().stream().map(GridOutcome.Cell::height).min(Length::compareTo).orElseThrow();
-        if (lowest.mm() - trim.down() < SlicingSums.SMALLEST_MM) {
-            return new PlacesOutcome.DoesNotFit(trim.captionMm() > trim.across() ? "captions" : "borderWidth", "Cells are "
-                    + format.say(lowest) + " high; captions and border leave no room for the photo.");
-        }
-        Length narrowest = fits.cells().stream().map(GridOutcome.Cell::width).min(Length::compareTo).orElseThrow();
-        if (narrowest.mm() - trim.across() < SlicingSums.SMALLEST_MM) {
-            return new PlacesOutcome.DoesNotFit("borderWidth", "Cells are " + format.say(narrowest)
-                    + " wide; this border leaves no room for the photo.");
+        for (int i = 0; i < frames.size(); i++) {
+            GridOutcome.Cell cell = fits.cells().get(i);
+            FrameTrim trim = FrameTrim.of(dress, frames.get(i));
+            if (cell.height().mm() - trim.down() < SlicingSums.SMALLEST_MM) {
+                return new PlacesOutcome.DoesNotFit(trim.captionMm() > trim.across() ? "captions" : "borderWidth", "Cells are "
+                        + format.say(cell.height()) + " high; captions and border leave no room for the photo.");
+            }
+            if (cell.width().mm() - trim.across() < SlicingSums.SMALLEST_MM) {
+                return new PlacesOutcome.DoesNotFit("borderWidth", "Cells are " + format.say(cell.width())
+                        + " wide; this border leaves no room for the photo.");
+            }
         }
         return new PlacesOutcome.Fits(fits.cells().stream()
                 .map(cell -> Place.upright(BoxMm.of(cell.x(), cell.y(), cell.width(), cell.height()))).toList());
     }
 
-    private static PlacesOutcome of(Format format, Dress dress, Slicing slicing, List<Double> proportions) {
+    private static PlacesOutcome of(Format format, Dress dress, Slicing slicing, List<Frame> frames, List<Double> proportions) {
         Margins margins = slicing.margins();
         PlacesOutcome.DoesNotFit problem = marginProblem(format, margins);
         if (problem != null) {
@@ -103,7 +104,7 @@ public final class Places {
         if (slicing.gap().isNegative()) {
             return new PlacesOutcome.DoesNotFit("gap", "A gap cannot be less than nothing.");
         }
-        Space space = Space.of(format, dress, margins, slicing.gap());
+        Space space = Space.of(format, dress, margins, slicing.gap(), frames);
         Optional<List<BoxMm>> places = SlicingSums.places(slicing.tree(), proportions, space, slicing.whole());
         if (places.isPresent()) {
             return new PlacesOutcome.Fits(places.get().stream().map(Place::upright).toList());

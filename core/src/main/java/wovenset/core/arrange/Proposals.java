@@ -106,12 +106,13 @@ public final class Proposals {
 
     private Optional<Scored> scored(SlicingTree tree, List<Integer> order, boolean whole, double cost) {
         List<Double> proportions = order.stream().map(photo -> wishes.get(photo).proportion()).toList();
-        return SlicingSums.places(tree, proportions, space, whole).map(places -> {
+        return SlicingSums.places(tree, proportions, space.ordered(order), whole).map(places -> {
             double lost = 0;
             double area = 0;
             for (int i = 0; i < places.size(); i++) {
                 BoxMm place = places.get(i);
-                double r = (place.width() - space.trim().across()) / (place.height() - space.trim().down()) / proportions.get(i);
+                FrameTrim trim = space.trim(order.get(i));
+                double r = (place.width() - trim.across()) / (place.height() - trim.down()) / proportions.get(i);
                 lost += (1 - Math.min(r, 1 / r)) / places.size();
                 area += place.width() * place.height();
             }

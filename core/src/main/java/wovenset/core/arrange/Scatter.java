@@ -2,6 +2,7 @@ package wovenset.core.arrange;
 
 import java.util.List;
 import java.util.Random;
+import java.util.stream.IntStream;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.piece.Region;
 import wovenset.core.piece.Scattered;
@@ -72,8 +73,8 @@ final class Scatter {
             if (scatter.fits()) {
                 return java.util.Arrays.stream(scatter.prints).map(Print::place).toList();
             }
-            for (Print print : scatter.prints) {
-                print.scale(SMALLER, space.trim().across());
+            for (int i = 0; i < scatter.prints.length; i++) {
+                scatter.prints[i].scale(SMALLER, space.trim(i).across());
             }
             scatter.anneal(Math.min(MOST_STEPS / 6, STEPS_EACH / 4 * proportions.size()), COOL);
         }
@@ -81,8 +82,8 @@ final class Scatter {
     }
 
     private boolean areSeen() {
-        double across = space.trim().across();
-        return java.util.Arrays.stream(prints).allMatch(print -> Math.min(print.width(), print.height()) - across >= SlicingSums.SMALLEST_MM);
+        return IntStream.range(0, prints.length).allMatch(i ->
+                Math.min(prints[i].width(), prints[i].height()) - space.trim(i).across() >= SlicingSums.SMALLEST_MM);
     }
 
     /** Prints of their size on a lattice. */
@@ -100,7 +101,7 @@ final class Scatter {
             int inRow = i / columns == rows - 1 ? n - (rows - 1) * columns : columns;
             homeX[i] = box.x() + (i % columns + 0.5) * box.width() / inRow;
             homeY[i] = box.y() + (i / columns + 0.5) * cellHeight;
-            Print print = sized(proportions.get(i), wanted.cover() * box.width() * box.height() / n * (0.85 + 0.3 * random.nextDouble()));
+            Print print = sized(i, wanted.cover() * box.width() * box.height() / n * (0.85 + 0.3 * random.nextDouble()));
             print.turnTo(Math.toRadians(wanted.mostTurn()) * (2 * random.nextDouble() - 1));
             print.x = homeX[i] + cellWidth * 0.3 * (random.nextDouble() - 0.5);
             print.y = homeY[i] + cellHeight * 0.3 * (random.nextDouble() - 0.5);
@@ -110,8 +111,9 @@ final class Scatter {
     }
 
     /** A print of this area whose picture has its proportion, made smaller where the page is. */
-    private Print sized(double proportion, double area) {
-        FrameTrim trim = space.trim();
+    private Print sized(int frame, double area) {
+        double proportion = proportions.get(frame);
+        FrameTrim trim = space.trim(frame);
         double height = Math.sqrt(area / proportion);
         double limit = Math.toRadians(wanted.mostTurn());
         double most = Math.min(

@@ -1,5 +1,7 @@
 package wovenset.core.arrange;
 
+import java.util.stream.IntStream;
+
 /**
  * How far a draft is from what is wished; less is better. A sum of
  *
@@ -33,7 +35,7 @@ final class SlicingCost {
     private final double width;
     private final double height;
     private final double gap;
-    private final FrameTrim trim;
+    private final FrameTrim[] trims;
     private final boolean whole;
 
     private final double[] slope;
@@ -54,7 +56,7 @@ final class SlicingCost {
         this.width = space.box().width();
         this.height = space.box().height();
         this.gap = space.gap();
-        this.trim = space.trim();
+        this.trims = IntStream.range(0, wishes.length).mapToObj(space::trim).toArray(FrameTrim[]::new);
         this.whole = whole;
         int nodes = Math.max(1, 2 * wishes.length - 1);
         slope = new double[nodes];
@@ -87,7 +89,7 @@ final class SlicingCost {
     private void up(SlicingDraft draft, int node) {
         if (node < draft.photos) {
             slope[node] = proportions[node];
-            offset[node] = trim.across() - proportions[node] * trim.down();
+            offset[node] = trims[node].across() - proportions[node] * trims[node].down();
             return;
         }
         int a = draft.first[node];
@@ -106,8 +108,8 @@ final class SlicingCost {
 
     private void down(SlicingDraft draft, int node, double w, double h) {
         if (node < draft.photos) {
-            double pictureWidth = Math.max(0.01, w - trim.across());
-            double pictureHeight = Math.max(0.01, h - trim.down());
+            double pictureWidth = Math.max(0.01, w - trims[node].across());
+            double pictureHeight = Math.max(0.01, h - trims[node].down());
             double r = pictureWidth / pictureHeight / proportions[node];
             double factor = wishes[node].keepWhole() ? KEPT_WHOLE : 1;
             double shown = Math.min(r, 1 / r);

@@ -3,6 +3,7 @@ package wovenset.core.arrange;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.piece.SlicingTree;
 import wovenset.core.piece.SlicingTree.Cut;
@@ -22,15 +23,17 @@ public final class SlicingSums {
     public static final double SMALLEST_MM = 1;
 
     private final List<Double> proportions;
+    private final Space space;
     private final double gap;
-    private final FrameTrim trim;
+    private final FrameTrim widest;
     private final List<BoxMm> cells = new ArrayList<>();
     private int next;
 
     private SlicingSums(List<Double> proportions, Space space) {
         this.proportions = proportions;
+        this.space = space;
         this.gap = space.gap();
-        this.trim = space.trim();
+        this.widest = new FrameTrim(space.widestBorder(), space.trim().captionMm());
     }
 
     /** A block that knows its size and its parts. */
@@ -39,6 +42,7 @@ public final class SlicingSums {
     /**
      * @param tree with a leaf for each proportion
      * @param proportions of the frames' photos, width by height, in the order of the leaves
+     * @param space for frames in that order
      * @return the places in the order of the leaves, or nothing if gaps and trim leave no room for the pictures
      */
     public static Optional<List<BoxMm>> places(SlicingTree tree, List<Double> proportions, Space space, boolean whole) {
@@ -47,7 +51,6 @@ public final class SlicingSums {
         }
         SlicingSums sums = new SlicingSums(proportions, space);
         BoxMm room = space.box();
-        FrameTrim trim = space.trim();
         Block block = sums.block(tree);
         if (whole) {
             double height = Math.min(room.height(), block.size.height(room.width()));
@@ -59,15 +62,16 @@ public final class SlicingSums {
         } else {
             sums.fill(block, room.x(), room.y(), room.width(), room.height());
         }
-        boolean shown = sums.cells.stream().allMatch(cell -> cell.width() - trim.across() >= SMALLEST_MM
-                && cell.height() - trim.down() >= SMALLEST_MM);
+        boolean shown = IntStream.range(0, proportions.size()).allMatch(i -> sums.cells.get(i).width() - space.trim(i).across() >= SMALLEST_MM
+                && sums.cells.get(i).height() - space.trim(i).down() >= SMALLEST_MM);
         return shown ? Optional.of(List.copyOf(sums.cells)) : Optional.empty();
     }
 
     private Block block(SlicingTree tree) {
         if (tree instanceof Leaf leaf) {
-            double own = proportions.get(next++);
-            return new Block(LinearSize.picture(leaf.proportion() == 0 ? own : leaf.proportion(), trim), Way.ACROSS, List.of());
+            int frame = next++;
+            double proportion = leaf.proportion() == 0 ? proportions.get(frame) : leaf.proportion();
+            return new Block(LinearSize.picture(proportion, space.trim(frame)), Way.ACROSS, List.of());
         }
         Cut cut = (Cut) tree;
         List<Block> parts = new ArrayList<>();
@@ -121,7 +125,7 @@ public final class SlicingSums {
     /** What each part would take whole; never nothing, for a tight block may have no room by that sum. */
     private double[] wishes(Block block, double cross) {
         boolean across = block.way == Way.ACROSS;
-        double least = SMALLEST_MM + (across ? trim.across() : trim.down());
+        double least = SMALLEST_MM + (across ? widest.across() : widest.down());
         return block.parts.stream()
                 .mapToDouble(part -> Math.max(least, across ? part.size.width(cross) : part.size.height(cross))).toArray();
     }

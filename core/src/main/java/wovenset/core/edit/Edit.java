@@ -7,6 +7,7 @@ import wovenset.core.arrange.Alignment;
 import wovenset.core.arrange.Harmony;
 import wovenset.core.measure.Length;
 import wovenset.core.piece.Arrangement;
+import wovenset.core.piece.Border;
 import wovenset.core.piece.Crop;
 import wovenset.core.piece.Dress;
 import wovenset.core.piece.Format;
@@ -64,12 +65,11 @@ public sealed interface Edit {
     record ApplyPattern(UUID pageId, Pattern pattern, boolean withDress) implements Edit {}
 
     /**
-     * Orders the page's photos over its frames by their colours.
+     * Orders the page's photos over its frames by their colours; those that are pinned stay.
      *
-     * @param pinned frames that keep their photo
      * @param seed another may give another order
      */
-    record Harmonise(UUID pageId, Harmony.Mode mode, List<UUID> pinned, long seed) implements Edit {}
+    record Harmonise(UUID pageId, Harmony.Mode mode, long seed) implements Edit {}
 
     /** Changes what is wanted of a photo when its page is arranged anew. */
     record SetMarks(UUID pageId, UUID frameId, Marks marks) implements Edit {}
@@ -156,6 +156,16 @@ public sealed interface Edit {
 
     /** Gives frames an exact size about their centres. */
     record SizeFrames(UUID pageId, List<UUID> frameIds, @Nullable Length width, @Nullable Length height) implements OfFrames {}
+
+    /** Pins photos to the frames that show them, or lets them go. */
+    record PinPhotos(UUID pageId, List<UUID> frameIds, boolean pinned) implements OfFrames {}
+
+    /**
+     * Gives frames a border of their own.
+     *
+     * @param border null for that of all others
+     */
+    record BorderFrames(UUID pageId, List<UUID> frameIds, @Nullable Border border) implements OfFrames {}
 
     /** Changes the lines to which frames are set. */
     record SetGuides(UUID pageId, List<Guide> guides) implements OfFrames {}

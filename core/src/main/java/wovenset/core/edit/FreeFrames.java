@@ -67,6 +67,10 @@ final class FreeFrames {
         } else if (edit instanceof Edit.SizeFrames size) {
             return changed(piece, page, size.frameIds(), spots -> spots.stream()
                     .map(spot -> sized(piece.format(), spot, size)).toList(), "Size " + count(size.frameIds()));
+        } else if (edit instanceof Edit.PinPhotos pin) {
+            return pinned(piece, page, pin);
+        } else if (edit instanceof Edit.BorderFrames border) {
+            return bordered(piece, page, border);
         }
         return guides(piece, page, (Edit.SetGuides) edit);
     }
@@ -140,6 +144,7 @@ final class FreeFrames {
             }
             checkSeen(piece.format(), frame.spot());
             Edits.checkedCaption(frame.caption());
+            Layouts.checkBorder(piece.format(), frame.borderIn(piece.dress()));
             if (frame.photo() != null) {
                 shown.add(frame.photo());
             }
@@ -160,6 +165,24 @@ final class FreeFrames {
         List<Frame> governed = new ArrayList<>(page.governed());
         return page.withFrames(order.stream().map(frames::get)
                 .map(frame -> frame.spot() == null ? governed.remove(0) : frame).toList());
+    }
+
+    private static Outcome pinned(Piece piece, Page page, Edit.PinPhotos edit) {
+        Set<UUID> wanted = checked(page, edit.frameIds()).stream().filter(frame -> frame.photo() != null).map(Frame::id).collect(Collectors.toSet());
+        if (wanted.isEmpty()) {
+            throw new EditRefusedException("frameIds", "Select a frame with a photo first.");
+        }
+        return outcome(piece, page.mapFrames(frame -> wanted.contains(frame.id()) ? frame.withMarks(frame.wanted().withPinned(edit.pinned())) : frame),
+                (edit.pinned() ? "Pin " : "Unpin ") + (wanted.size() == 1 ? "a photo" : wanted.size() + " photos"));
+    }
+
+    private static Outcome bordered(Piece piece, Page page, Edit.BorderFrames edit) {
+        Set<UUID> wanted = checked(page, edit.frameIds()).stream().map(Frame::id).collect(Collectors.toSet());
+        if (edit.border() != null) {
+            Layouts.checkBorder(piece.format(), edit.border());
+        }
+        return outcome(piece, page.mapFrames(frame -> wanted.contains(frame.id()) ? frame.withBorder(edit.border()) : frame),
+                edit.border() == null ? "Take back the border of " + count(edit.frameIds()) : "Change the border of " + count(edit.frameIds()));
     }
 
     private static Outcome guides(Piece piece, Page page, Edit.SetGuides set) {

@@ -132,7 +132,8 @@ final class Governing {
         frames.add(frame);
         if (page.arrangement() instanceof Slicing slicing) {
             List<Double> shown = frames.stream().filter(one -> one.spot() == null).map(proportions::shown).toList();
-            Space space = Space.of(piece.format(), piece.dress(), slicing.margins(), slicing.gap());
+            Space space = Space.of(piece.format(), piece.dress(), slicing.margins(), slicing.gap(),
+                    frames.stream().filter(one -> one.spot() == null).toList());
             return page.with(slicing.withTree(SlicingGrowth.withOneMore(slicing, shown, space)), frames);
         }
         if (page.arrangement() instanceof Scattered scattered) {

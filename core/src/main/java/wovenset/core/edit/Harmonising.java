@@ -34,7 +34,7 @@ final class Harmonising {
                 frames.add(frame);
                 colours.add(colour);
                 places.add(place.cell());
-                pinned.add(edit.pinned().contains(frame.id()));
+                pinned.add(frame.wanted().pinned());
             }
         }
         if (pinned.stream().filter(pin -> !pin).count() < 2) {

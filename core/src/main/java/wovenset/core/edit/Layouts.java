@@ -11,6 +11,7 @@ import wovenset.core.arrange.GridSums;
 import wovenset.core.arrange.SpotScale;
 import wovenset.core.measure.Length;
 import wovenset.core.piece.Arrangement;
+import wovenset.core.piece.Border;
 import wovenset.core.piece.Dress;
 import wovenset.core.piece.Format;
 import wovenset.core.piece.Frame;
@@ -33,7 +34,7 @@ final class Layouts {
     /** A page whose frames lie as on this one, all empty. */
     static Page emptyLike(Page page, Supplier<UUID> ids) {
         return new Page(ids.get(), page.arrangement(),
-                page.frames().stream().map(frame -> Frame.empty(ids.get()).withSpot(frame.spot())).toList(), page.guides());
+                page.frames().stream().map(frame -> Frame.empty(ids.get()).withSpot(frame.spot()).withBorder(frame.border())).toList(), page.guides());
     }
 
     static Piece withFormat(Piece piece, Format format) {
@@ -63,18 +64,22 @@ final class Layouts {
     }
 
     static Piece withDress(Piece piece, Dress dress) {
-        if (dress.borderWidth().isNegative() || dress.borderWidth().compareTo(Dress.MOST_BORDER) > 0) {
-            throw new EditRefusedException("borderWidth", "A border lies between nothing and "
-                    + piece.format().say(Dress.MOST_BORDER) + ".");
-        }
-        if (dress.cornerRadius().isNegative() || dress.cornerRadius().compareTo(Format.LARGEST) > 0) {
-            throw new EditRefusedException("cornerRadius", "A corner's radius cannot be less than nothing.");
-        }
+        checkBorder(piece.format(), dress.border());
         if (!wovenset.core.words.Typefaces.names().contains(dress.captions().typeface())) {
             throw new EditRefusedException("typeface", "Typefaces at hand: "
                     + String.join(", ", wovenset.core.words.Typefaces.names()) + ".");
         }
         return piece.withDress(dress);
+    }
+
+    /** Refuses borders that no frame can have. */
+    static void checkBorder(Format format, Border border) {
+        if (border.width().isNegative() || border.width().compareTo(Border.WIDEST) > 0) {
+            throw new EditRefusedException("borderWidth", "A border lies between nothing and " + format.say(Border.WIDEST) + ".");
+        }
+        if (border.radius().isNegative() || border.radius().compareTo(Format.LARGEST) > 0) {
+            throw new EditRefusedException("cornerRadius", "A corner's radius cannot be less than nothing.");
+        }
     }
 
     Outcome setGrid(Piece piece, Edit.SetGrid edit) {

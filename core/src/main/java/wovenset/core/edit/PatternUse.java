@@ -2,6 +2,7 @@ package wovenset.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.function.Supplier;
 import wovenset.core.arrange.Patterns;
@@ -30,14 +31,18 @@ final class PatternUse {
         List<Frame> filled = page.frames().stream().filter(frame -> frame.photo() != null).toList();
         Arrangement arrangement = pattern.arrangement();
         List<PatternFrame> places = pattern.frames();
+        if (edit.withDress()) {
+            places.stream().map(PatternFrame::border).filter(Objects::nonNull).forEach(border -> Layouts.checkBorder(piece.format(), border));
+        }
         if (arrangement instanceof Scattered scattered && !filled.isEmpty() && places.stream().allMatch(place -> place.spot() == null)) {
             arrangement = scattered.withPrints(filled.size());
-            places = filled.stream().map(frame -> new PatternFrame(null)).toList();
+            places = filled.stream().map(frame -> PatternFrame.PLAIN).toList();
         }
         List<Frame> frames = new ArrayList<>();
         for (int i = 0; i < places.size(); i++) {
             Frame frame = i < filled.size() ? filled.get(i) : Frame.empty(ids.get());
-            frames.add(frame.withSpot(places.get(i).spot()));
+            Frame placed = frame.withSpot(places.get(i).spot());
+            frames.add(edit.withDress() ? placed.withBorder(places.get(i).border()) : placed);
         }
         Arrangement used = arrangement;
         Piece with = piece.mapPage(page.id(), old -> old.with(used, frames));

@@ -35,6 +35,11 @@ public record Pattern(String name, Length width, Length height, Arrangement arra
         }
     }
 
-    /** @param spot a place of its own; null if the arrangement places it */
-    public record PatternFrame(@Nullable Spot spot) {}
+    /**
+     * @param spot a place of its own; null if the arrangement places it
+     * @param border its own; null for the dress's
+     */
+    public record PatternFrame(@Nullable Spot spot, @Nullable Border border) {
+        public static final PatternFrame PLAIN = new PatternFrame(null, null);
+    }
 }

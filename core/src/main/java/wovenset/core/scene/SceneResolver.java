@@ -8,6 +8,7 @@ import wovenset.core.arrange.Place;
 import wovenset.core.arrange.Places;
 import wovenset.core.arrange.PlacesOutcome;
 import wovenset.core.geometry.BoxMm;
+import wovenset.core.piece.Border;
 import wovenset.core.piece.CaptionStyle;
 import wovenset.core.piece.Crop;
 import wovenset.core.piece.Dress;
@@ -70,10 +71,11 @@ public final class SceneResolver {
     public PageScene.FrameScene frame(Dress dress, Frame frame, Place place, Subject subject) {
         BoxMm cell = place.cell();
         BoxMm outer = place.outer(FrameTrim.of(dress));
-        double radius = Math.min(dress.cornerRadius().mm(), Math.min(outer.width(), outer.height()) / 2);
-        BoxMm window = outer.inset(dress.borderWidth().mm());
-        return new PageScene.FrameScene(frame.id(), cell, outer, window, place.turnDegrees(), radius, dress.borderWidth().mm(),
-                dress.borderColour(), photo(frame, window, subject), words(frame, dress.captions(), cell, outer));
+        Border border = frame.borderIn(dress);
+        double radius = Math.min(border.radius().mm(), Math.min(outer.width(), outer.height()) / 2);
+        BoxMm window = outer.inset(border.width().mm());
+        return new PageScene.FrameScene(frame.id(), cell, outer, window, place.turnDegrees(), radius, border.width().mm(),
+                border.colour(), photo(frame, window, subject), words(frame, dress.captions(), cell, outer));
     }
 
     private PageScene.@Nullable PhotoScene photo(Frame frame, BoxMm window, Subject subject) {

@@ -38,16 +38,20 @@ class SlicingSumsTest {
         SplittableRandom random = new SplittableRandom(seed);
         double gap = random.nextDouble(0, 3);
         FrameTrim trim = random.nextBoolean() ? FrameTrim.NONE : new FrameTrim(random.nextDouble(0, 0.5), random.nextDouble(0, 2));
+        boolean alike = random.nextBoolean();
+        Space space = new Space(ROOM, gap, trim, alike ? List.of() : DoubleStream.generate(() -> random.nextDouble(0, 1)).limit(count)
+                .mapToObj(border -> new FrameTrim(border, trim.captionMm())).toList());
         List<Double> proportions = proportions(count, random);
         SlicingTree tree = tree(count, random);
-        Optional<List<BoxMm>> solved = SlicingSums.places(tree, proportions, new Space(ROOM, gap, trim), true);
+        Optional<List<BoxMm>> solved = SlicingSums.places(tree, proportions, space, true);
         if (solved.isEmpty()) {
             return;
         }
         List<BoxMm> places = solved.get();
         for (int i = 0; i < count; i++) {
             BoxMm place = places.get(i);
-            double shown = (place.width() - 2 * trim.borderMm()) / (place.height() - 2 * trim.borderMm() - trim.captionMm());
+            double border = space.trim(i).borderMm();
+            double shown = (place.width() - 2 * border) / (place.height() - 2 * border - trim.captionMm());
             assertThat(shown / proportions.get(i)).isCloseTo(1, within(1e-6));
         }
         holdsTogether(tree, places, gap);

@@ -71,7 +71,7 @@ class EditsTest {
         Frame frame = first(one).frames().get(0);
         Piece cropped = apply(one, new Edit.SetCrop(first(one).id(), frame.id(), Pieces.crop(0.2, 0.3, 2, 5)));
         Piece replaced = apply(cropped, new Edit.PlacePhoto(first(one).id(), frame.id(), photo(2)));
-        assertThat(first(replaced).frames().get(0)).isEqualTo(new Frame(frame.id(), photo(2), Crop.CENTRED, "words of 2", null, null));
+        assertThat(first(replaced).frames().get(0)).isEqualTo(new Frame(frame.id(), photo(2), Crop.CENTRED, "words of 2", null, null, null));
         assertThat(replaced.photos()).containsExactly(photo(1), photo(2));
     }
 
@@ -211,7 +211,7 @@ class EditsTest {
         UUID one = page.frames().get(0).id();
         Crop crop = new Crop(0.3, 0.6, 1.4, 0, true, Crop.Fit.FILL, Crop.Aim.HAND);
         Piece marked = apply(apply(apply(piece, new Edit.SetCrop(page.id(), one, crop)), new Edit.SetCaption(page.id(), one, "the first")),
-                new Edit.SetMarks(page.id(), one, new Marks(true, true, Marks.Turn.LAST, 2)));
+                new Edit.SetMarks(page.id(), one, new Marks(true, true, Marks.Turn.LAST, 2, false)));
         List<UUID> order = List.of(page.frames().get(2).id(), one, page.frames().get(1).id());
         Piece arranged = apply(marked, new Edit.Arrange(page.id(), slicing("(p[pp])", 4), order));
         assertThat(first(arranged).frames()).extracting(Frame::id).containsExactlyElementsOf(order);
@@ -306,7 +306,7 @@ class EditsTest {
                 new Edit.SizeFromCells(page.id(), gridOf(page).withCell(new Grid.CellSize(mm(50), mm(50)))),
                 new Edit.EmptyFrame(page.id(), frame), new Edit.SwapFrames(page.id(), frame, page.id(), frame),
                 new Edit.SetCrop(page.id(), frame, Crop.CENTRED), new Edit.SetCaption(page.id(), frame, "c"), new Edit.AddPage(page.id()),
-                new Edit.CopyPage(page.id()), new Edit.SetMarks(page.id(), frame, new Marks(true, false, Marks.Turn.FIRST, 1)),
+                new Edit.CopyPage(page.id()), new Edit.SetMarks(page.id(), frame, new Marks(true, false, Marks.Turn.FIRST, 1, true)),
                 new Edit.Arrange(page.id(), slicing("p", 4), List.of(frame)), new Edit.DeletePage(page.id()), new Edit.MovePage(page.id(), 1), new Edit.ApplyPattern(page.id(), Patterns.of("p", piece, page, Pieces.facts()), true),
                 new Edit.JoinCells(page.id(), page.frames().stream().map(Frame::id).toList()),
                 new Edit.FillWithCells(page.id(), gridOf(page).withCell(new Grid.CellSize(mm(50), mm(50))), true),

@@ -211,9 +211,10 @@ class FreeFramesTest {
         UUID page = page(piece).id();
         List<UUID> ids = page(piece).frames().stream().map(Frame::id).toList();
         List<Edit> all = List.of(put(piece, ids.get(0), spot(1, 1, 50, 50)), new Edit.ReleasePage(page), new Edit.RemoveFrames(page, ids),
-                new Edit.AddFrames(page, List.of(new Frame(ids.get(0), null, Crop.CENTRED, "", null, spot(1, 1, 9, 9)))),
+                new Edit.AddFrames(page, List.of(new Frame(ids.get(0), null, Crop.CENTRED, "", null, spot(1, 1, 9, 9), null))),
                 new Edit.GiveBackFrames(page, ids), new Edit.OrderFrames(page, ids), new Edit.EvenGaps(page, ids, false),
                 new Edit.LineUpFrames(page, ids, Alignment.Edge.TOP, Edit.LineUpTo.EACH_OTHER), new Edit.SizeFrames(page, ids, null, mm(40)),
+                new Edit.PinPhotos(page, ids, true), new Edit.BorderFrames(page, ids, piece.dress().border()),
                 new Edit.SetGuides(page, List.of(new Guide(Guide.Direction.UPRIGHT, mm(50)))));
         assertThat(all).extracting(Object::getClass).map(Class::getSimpleName).containsExactlyInAnyOrder(
                 java.util.Arrays.stream(Edit.OfFrames.class.getPermittedSubclasses()).map(Class::getSimpleName).toArray(String[]::new));

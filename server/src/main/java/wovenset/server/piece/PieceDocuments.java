@@ -20,8 +20,11 @@ import wovenset.core.piece.ShownSubject;
  */
 @Component
 class PieceDocuments {
-    /** 2: pages have arrangements of several kinds; before, a page was a grid. 3: frames may have spots, pages guides. */
-    private static final int VERSION = 3;
+    /**
+     * 2: pages have arrangements of several kinds; before, a page was a grid. 3: frames may have spots, pages guides.
+     * 4: photos may be pinned, frames have borders of their own.
+     */
+    private static final int VERSION = 4;
 
     private final JsonMapper mapper;
 
@@ -74,10 +77,15 @@ class PieceDocuments {
         return mapper.treeToValue(document, Snapshot.class);
     }
 
-    /** Brings a page as version 1 wrote it into the present form. */
+    /** Brings a page as an earlier version wrote it into the present form. */
     private static void upgrade(JsonNode page) {
         if (page instanceof ObjectNode object && object.remove("grid") instanceof ObjectNode grid) {
             object.set("arrangement", grid.put("kind", "grid"));
+        }
+        for (JsonNode frame : page.path("frames")) {
+            if (frame.path("marks") instanceof ObjectNode marks && !marks.has("pinned")) {
+                marks.put("pinned", false);
+            }
         }
     }
 }

@@ -5,9 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.json.JsonMapper;
+import wovenset.core.piece.Border;
 import wovenset.core.piece.Frame;
 import wovenset.core.piece.Margins;
+import wovenset.core.piece.Marks;
 import wovenset.core.piece.Page;
+import wovenset.core.piece.Rgb;
 import wovenset.core.piece.Slicing;
 import wovenset.core.piece.SlicingTree;
 import wovenset.core.testing.Pieces;
@@ -36,5 +39,15 @@ class PieceDocumentsTest {
         Page page = Page.of(UUID.randomUUID(), new Slicing(Margins.all(Pieces.mm(5)), Pieces.mm(3), true, SlicingTree.parse("(p[pp1.5])")),
                 java.util.stream.Stream.generate(() -> Frame.empty(UUID.randomUUID())).limit(3).toList());
         assertThat(documents.readPage(documents.writePage(page))).isEqualTo(page);
+    }
+
+    @Test
+    void marksOfEarlierVersionsAreOfPhotosThatAreNotPinned() {
+        Frame frame = Frame.empty(UUID.randomUUID()).withMarks(new Marks(true, false, Marks.Turn.ANY, 0, false))
+                .withBorder(new Border(new Rgb("#aa7700"), Pieces.mm(4), Pieces.mm(1)));
+        Page page = Page.of(UUID.randomUUID(), Pieces.grid(1, 1, 10, 4), java.util.List.of(frame));
+        String written = documents.writePage(page);
+        assertThat(written).contains(",\"pinned\":false");
+        assertThat(documents.readPage(written.replace(",\"pinned\":false", ""))).isEqualTo(page);
     }
 }
