@@ -22,7 +22,9 @@ const KEYS: [string, [string, string][]][] = [
       ['Enter', 'crop on the page; Enter again ends it'],
       ['Delete', 'empty the frame; again, take it away'],
       ['T', 'take it out of the arrangement, or give it back'],
+      ['P', 'pin the photo, so that ordering by colour leaves it'],
       ['Shift and a click', 'take hold of several'],
+      ['A', 'take hold of all with the same border'],
     ],
   ],
   [

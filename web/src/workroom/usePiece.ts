@@ -4,6 +4,7 @@ import {
   client,
   data,
   type Edit,
+  type Page,
   type PageScene,
   type Piece,
   type PieceAnswer,
@@ -32,6 +33,14 @@ interface EditOptions {
 
 /** An edit, or one that is worked out from the piece as the edits before it have left it. */
 export type WantedEdit = Edit | ((now: OpenPiece) => Edit | null)
+
+/** An edit of a page as the edits before it have left it: none if the page is gone. */
+export const onPage =
+  (pageId: string, edit: (page: Page) => Edit | null): WantedEdit =>
+  ({ stored }) => {
+    const page = stored.pages.find(({ id }) => id === pageId)
+    return page ? edit(page) : null
+  }
 
 export interface PieceHandle {
   open: OpenPiece | undefined

@@ -5,6 +5,7 @@ import { useDropTarget } from '../../drag/useDropTarget'
 import { saySize } from '../../measure/units'
 import { useNotice } from '../../ui/Notices'
 import { neighbour } from '../arrangement'
+import { borderOf } from '../borders'
 import { useRoom } from '../context'
 import { pushed, turnedBy, zoomed } from '../cropMath'
 import { useDraft } from '../frames/drafts'
@@ -125,7 +126,7 @@ export function FramePlace({ scene, index, scale, sprite }: Props) {
   return (
     <div className="absolute top-0 left-0 size-0" style={{ transform: draft?.shape ? undefined : shift }}>
       {draft?.shape ? (
-        <LiveFrame scene={scene} spot={draft.spot} scale={scale} colour={piece.dress.borderColour} />
+        <LiveFrame scene={scene} spot={draft.spot} scale={scale} colour={borderOf(frame, piece.dress).colour} />
       ) : (
         <SpritePicture scene={scene} scale={scale} sprite={sprite} frame={frame} />
       )}

@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import type { Frame, FrameScene } from '../../api/client'
+import { borderOf } from '../borders'
 import { useRoom } from '../context'
 import { LiveFrame } from '../frames/LiveFrame'
 import type { Sprite } from './spriteStore'
@@ -57,7 +58,7 @@ export function SpritePicture({ scene, scale, sprite, frame }: Props) {
         />
       )}
       {reshaped && frame.spot && (
-        <LiveFrame scene={scene} spot={frame.spot} scale={scale} colour={piece.dress.borderColour} />
+        <LiveFrame scene={scene} spot={frame.spot} scale={scale} colour={borderOf(frame, piece.dress).colour} />
       )}
       {wanted && (
         <img

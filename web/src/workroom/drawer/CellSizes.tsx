@@ -1,21 +1,22 @@
 import { useQuery } from '@tanstack/react-query'
-import { client, data, type Grid } from '../../api/client'
+import { useState } from 'react'
+import { client, data, type Grid, type Problem } from '../../api/client'
 import { LengthField, lengthsTaken } from '../../measure/LengthField'
 import { say, saySize } from '../../measure/units'
 import { Button } from '../../ui/Button'
 import { useRoom } from '../context'
-import type { WantedEdit } from '../usePiece'
+import { onPage, type WantedEdit } from '../usePiece'
 
 /** Cells that fill the page, or of a fixed size; either way the sum is stated. */
 export function CellSizes({
   grid,
-  setGrid,
+  changeGrid,
   send,
   wrong,
 }: {
   grid: Grid
-  setGrid: (change: Partial<Grid>) => void
-  send: (edit: WantedEdit) => Promise<void>
+  changeGrid: (change: (now: Grid) => Partial<Grid>) => Promise<Problem | null>
+  send: (edit: WantedEdit) => Promise<Problem | null>
   wrong?: string
 }) {
   const { piece, page } = useRoom()
@@ -27,12 +28,25 @@ export function CellSizes({
     placeholderData: (before) => before,
   }).data
   const { cellWidth, cellHeight, leftOverX = 0, leftOverY = 0, pageWidth = 0, pageHeight = 0 } = sums ?? {}
+  // A size that the present rows and columns have no room for stays in the fields, so that as many as fit can be asked for.
+  const [asked, setAsked] = useState<NonNullable<Grid['cell']> | null>(null)
+  const size = asked ?? cell
+  const setSize = async (change: Partial<NonNullable<Grid['cell']>>) => {
+    if (!size) return
+    const wanted = { ...size, ...change }
+    const problem = await changeGrid(() => ({ cell: wanted }))
+    setAsked(problem ? wanted : null)
+  }
   const fill = async (mayTurn: boolean) => {
     if (!(await lengthsTaken())) return
-    await send(({ stored }) => {
-      const now = stored.pages.find(({ id }) => id === page.id)?.arrangement
-      return now?.kind === 'grid' ? { kind: 'fillWithCells', pageId: page.id, grid: now, mayTurn } : null
-    })
+    const problem = await send(
+      onPage(page.id, ({ arrangement: now }) =>
+        now.kind === 'grid'
+          ? { kind: 'fillWithCells', pageId: page.id, grid: { ...now, cell: asked ?? now.cell }, mayTurn }
+          : null,
+      ),
+    )
+    if (!problem) setAsked(null)
   }
   return (
     <>
@@ -41,35 +55,35 @@ export function CellSizes({
           type="checkbox"
           className="size-4 accent-woad"
           checked={cell !== undefined}
-          onChange={(event) =>
-            setGrid({
-              cell:
-                event.target.checked && cellWidth && cellHeight
-                  ? { width: cellWidth - (cellWidth % 1000), height: cellHeight - (cellHeight % 1000) }
-                  : undefined,
-            })
-          }
+          onChange={(event) => {
+            setAsked(null)
+            const fixed =
+              event.target.checked && cellWidth && cellHeight
+                ? { width: cellWidth - (cellWidth % 1000), height: cellHeight - (cellHeight % 1000) }
+                : undefined
+            void changeGrid(() => ({ cell: fixed }))
+          }}
         />
         Cells of a fixed size
       </label>
-      {cell && (
+      {size && (
         <div className="grid grid-cols-2 gap-2">
           <LengthField
             label="Cell width"
-            value={cell.width}
+            value={size.width}
             format={format}
             wrong={wrong}
-            onCommit={(width) => setGrid({ cell: { ...cell, width } })}
+            onCommit={(width) => void setSize({ width })}
           />
           <LengthField
             label="Cell height"
-            value={cell.height}
+            value={size.height}
             format={format}
-            onCommit={(height) => setGrid({ cell: { ...cell, height } })}
+            onCommit={(height) => void setSize({ height })}
           />
         </div>
       )}
-      {cellWidth !== undefined && cellHeight !== undefined && (
+      {!asked && cellWidth !== undefined && cellHeight !== undefined && (
         <p className="text-[13px] leading-4 text-soft">
           {grid.columns * grid.rows} cells of {saySize(cellWidth, cellHeight, format)}.{' '}
           {leftOverX || leftOverY
@@ -87,7 +101,7 @@ export function CellSizes({
           </Button>
         </div>
       )}
-      {cell && (leftOverX !== 0 || leftOverY !== 0) && (
+      {cell && !asked && (leftOverX !== 0 || leftOverY !== 0) && (
         <Button
           className="h-auto w-full py-1 whitespace-normal"
           onClick={() => void send({ kind: 'sizeFromCells', pageId: page.id, grid })}

@@ -1,17 +1,19 @@
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
-import { client, data, type Dress } from '../../api/client'
+import { type Border, client, data, type Dress } from '../../api/client'
 import { ColourField } from '../../ui/ColourField'
 import { Field, inputLook } from '../../ui/Field'
-import { LengthSlider } from '../../ui/LengthSlider'
 import { NumberField } from '../../ui/NumberField'
+import { BorderFields } from '../BorderFields'
+import { commonBorder } from '../borders'
 import { useRoom } from '../context'
+import { useTrial } from '../useTrial'
 import { Part } from './Part'
 
 /** How all pages and frames look. Sliders and colours show their effect on the bench before they are let go. */
 export function DressDrawer() {
-  const { stored, handle } = useRoom()
-  const [wrong, setWrong] = useState<{ field?: string; message: string } | null>(null)
+  const { stored } = useRoom()
+  const trial = useTrial()
+  const { about } = trial
   const typefaces = useQuery({
     queryKey: ['typefaces'],
     queryFn: () => data(client.GET('/api/measure/typefaces')),
@@ -21,14 +23,20 @@ export function DressDrawer() {
   const { captions } = dress
   const with_ = (change: Partial<Dress>) => ({ kind: 'setDress' as const, dress: { ...dress, ...change } })
   const set = (change: Partial<Dress>) =>
-    void handle.edit(with_(change), { quiet: true }).then((problem) => {
-      setWrong(problem && { field: problem.field, message: problem.message })
-      if (problem) handle.preview(null)
-    })
-  const show = (change: Partial<Dress>) => handle.preview(with_(change))
+    trial.set(({ stored: now }) => ({ kind: 'setDress', dress: { ...now.dress, ...change } }))
+  const show = (change: Partial<Dress>) => trial.show(with_(change))
+  const bordered = ({ width, colour, radius }: Partial<Border>): Partial<Dress> => ({
+    ...(width !== undefined && { borderWidth: width }),
+    ...(colour !== undefined && { borderColour: colour }),
+    ...(radius !== undefined && { cornerRadius: radius }),
+  })
+  const own = stored.pages.flatMap(({ frames }) => frames).filter(({ border }) => border).length
   const caption = (change: Partial<typeof captions>) => ({ captions: { ...captions, ...change } })
-  const about = (field: string) => (wrong?.field === field ? wrong.message : undefined)
-  const shorter = Math.min(format.width, format.height)
+  const setCaption = (change: Partial<typeof captions>) =>
+    trial.set(({ stored: now }) => ({
+      kind: 'setDress',
+      dress: { ...now.dress, captions: { ...now.dress.captions, ...change } },
+    }))
   return (
     <>
       <Part title="Page">
@@ -40,30 +48,19 @@ export function DressDrawer() {
         />
       </Part>
       <Part title="Frames">
-        <LengthSlider
-          label="Border width"
-          value={dress.borderWidth}
-          most={shorter / 40}
+        <BorderFields
+          border={commonBorder(dress)}
           format={format}
-          wrong={about('borderWidth')}
-          onPreview={(borderWidth) => show({ borderWidth })}
-          onCommit={(borderWidth) => set({ borderWidth })}
+          wrong={about}
+          onPreview={(change) => show(bordered(change))}
+          onCommit={(change) => set(bordered(change))}
         />
-        <ColourField
-          label="Border colour"
-          value={dress.borderColour}
-          onPreview={(borderColour) => show({ borderColour })}
-          onCommit={(borderColour) => set({ borderColour })}
-        />
-        <LengthSlider
-          label="Corner radius"
-          value={dress.cornerRadius}
-          most={shorter / 12}
-          format={format}
-          wrong={about('cornerRadius')}
-          onPreview={(cornerRadius) => show({ cornerRadius })}
-          onCommit={(cornerRadius) => set({ cornerRadius })}
-        />
+        {own > 0 && (
+          <p className="text-[13px] leading-4 text-soft">
+            {own === 1 ? 'One frame has a border' : `${own} frames have borders`} of {own === 1 ? 'its' : 'their'} own;
+            the ticket of a frame shows it.
+          </p>
+        )}
       </Part>
       <Part title="Captions">
         <label className="flex items-center gap-2">
@@ -71,7 +68,7 @@ export function DressDrawer() {
             type="checkbox"
             className="size-4 accent-woad"
             checked={captions.show === 'BELOW'}
-            onChange={(event) => set(caption({ show: event.target.checked ? 'BELOW' : 'NONE' }))}
+            onChange={(event) => setCaption({ show: event.target.checked ? 'BELOW' : 'NONE' })}
           />
           Below each photo
         </label>
@@ -81,7 +78,7 @@ export function DressDrawer() {
               {...ids}
               className={inputLook}
               value={captions.typeface}
-              onChange={(event) => set(caption({ typeface: event.target.value }))}
+              onChange={(event) => setCaption({ typeface: event.target.value })}
             >
               {(typefaces ?? [captions.typeface]).map((name) => (
                 <option key={name}>{name}</option>
@@ -97,14 +94,14 @@ export function DressDrawer() {
             min={4}
             max={144}
             decimals={1}
-            onCommit={(sizePt) => set(caption({ sizePt }))}
+            onCommit={(sizePt) => setCaption({ sizePt })}
           />
           <NumberField
             label="Lines kept"
             value={captions.lines}
             min={1}
             max={4}
-            onCommit={(lines) => set(caption({ lines }))}
+            onCommit={(lines) => setCaption({ lines })}
           />
         </div>
         {about('captions') && (
@@ -116,7 +113,7 @@ export function DressDrawer() {
           label="Caption colour"
           value={captions.colour}
           onPreview={(colour) => show(caption({ colour }))}
-          onCommit={(colour) => set(caption({ colour }))}
+          onCommit={(colour) => setCaption({ colour })}
         />
       </Part>
     </>

@@ -1,4 +1,4 @@
-import { ChevronDown, ChevronsDown, ChevronsUp, ChevronUp, Lock } from 'lucide-react'
+import { ChevronDown, ChevronsDown, ChevronsUp, ChevronUp, Lock, Pin } from 'lucide-react'
 import { type Frame, smallPicture } from '../../api/client'
 import { IconButton } from '../../ui/Button'
 import { useRoom } from '../context'
@@ -41,7 +41,9 @@ export function FrameList() {
       </div>
       {frames.length > 0 && !movable && (
         <p className="text-[13px] leading-4 text-soft">
-          Frames in the arrangement never cover each other. Take one out to put it behind or before others.
+          {page.arrangement.kind === 'scattered'
+            ? 'Scattered prints lie over each other as they fell. Take them out to change what is in front.'
+            : 'Frames in the arrangement never cover each other. Take one out to put it behind or before others.'}
         </p>
       )}
       <ol aria-label="Frames from front to back" className="max-h-72 overflow-y-auto border border-line bg-paper">
@@ -68,6 +70,7 @@ export function FrameList() {
                 </span>
                 <span className="block font-normal text-soft">{saidOf(frame)}</span>
               </span>
+              {frame.marks?.pinned && <Pin aria-label="pinned" size={14} />}
               {frame.spot?.locked && <Lock aria-label="locked" size={14} />}
             </button>
           </li>

@@ -1,7 +1,7 @@
-import type { Edit } from '../../api/client'
 import { Button } from '../../ui/Button'
 import { gridFor, toGrid, withMargins } from '../arrangement'
 import { useRoom } from '../context'
+import { onPage, type WantedEdit } from '../usePiece'
 import { MarginFields } from './MarginFields'
 import { Part } from './Part'
 
@@ -10,7 +10,7 @@ export function FreePart({
   send,
   about,
 }: {
-  send: (edit: Edit) => Promise<void>
+  send: (edit: WantedEdit) => Promise<unknown>
   about: (...fields: string[]) => string | undefined
 }) {
   const { piece, page } = useRoom()
@@ -24,7 +24,7 @@ export function FreePart({
       <MarginFields
         margins={page.arrangement.margins}
         wrong={about('margins')}
-        onCommit={(margins) => void send(withMargins(page, margins))}
+        onCommit={(change) => void send(onPage(page.id, (now) => withMargins(now, change)))}
       />
       <Button className="w-full" onClick={() => void send(toGrid(page, gridFor(page, width, height)))}>
         Back to a grid

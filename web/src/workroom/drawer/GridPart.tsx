@@ -1,11 +1,11 @@
-import type { Grid } from '../../api/client'
+import type { Grid, Problem } from '../../api/client'
 import { LengthField } from '../../measure/LengthField'
 import { Button } from '../../ui/Button'
 import { Field, inputLook } from '../../ui/Field'
 import { NumberField } from '../../ui/NumberField'
 import { recounted } from '../arrangement'
 import { useRoom } from '../context'
-import type { WantedEdit } from '../usePiece'
+import { onPage, type WantedEdit } from '../usePiece'
 import { CellSizes } from './CellSizes'
 import { MarginFields } from './MarginFields'
 import { Part } from './Part'
@@ -21,18 +21,19 @@ export function GridPart({
   about,
 }: {
   grid: Grid
-  send: (edit: WantedEdit) => Promise<void>
+  send: (edit: WantedEdit) => Promise<Problem | null>
   /** What was wrong with one of these fields. */
   about: (...fields: string[]) => string | undefined
 }) {
   const { piece, page } = useRoom()
   const { format } = piece
-  const setGrid = (change: Partial<Grid>) =>
-    void send(({ stored }) => {
-      const now = stored.pages.find(({ id }) => id === page.id)?.arrangement
-      return now?.kind === 'grid' ? { kind: 'setGrid', pageId: page.id, grid: { ...now, ...change } } : null
-    })
-  const count = (rows: number, columns: number) => setGrid(recounted(grid, rows, columns))
+  const changeGrid = (change: (now: Grid) => Partial<Grid>) =>
+    send(
+      onPage(page.id, ({ arrangement: now }) =>
+        now.kind === 'grid' ? { kind: 'setGrid', pageId: page.id, grid: { ...now, ...change(now) } } : null,
+      ),
+    )
+  const setGrid = (values: Partial<Grid>) => void changeGrid(() => values)
   return (
     <Part title="Grid">
       <div className="grid grid-cols-2 gap-2">
@@ -41,14 +42,14 @@ export function GridPart({
           value={grid.rows}
           min={1}
           max={MOST_CELLS}
-          onCommit={(rows) => count(rows, grid.columns)}
+          onCommit={(rows) => void changeGrid((now) => recounted(now, rows, now.columns))}
         />
         <NumberField
           label="Columns"
           value={grid.columns}
           min={1}
           max={MOST_CELLS}
-          onCommit={(columns) => count(grid.rows, columns)}
+          onCommit={(columns) => void changeGrid((now) => recounted(now, now.rows, columns))}
         />
         <LengthField
           label="Gap across"
@@ -65,7 +66,11 @@ export function GridPart({
           onCommit={(rowGap) => setGrid({ rowGap })}
         />
       </div>
-      <MarginFields margins={grid.margins} wrong={about('margins')} onCommit={(margins) => setGrid({ margins })} />
+      <MarginFields
+        margins={grid.margins}
+        wrong={about('margins')}
+        onCommit={(change) => void changeGrid(({ margins }) => ({ margins: { ...margins, ...change } }))}
+      />
       {!grid.cell && (
         <>
           <TracksField
@@ -73,7 +78,10 @@ export function GridPart({
             tracks={grid.columnTracks}
             wrong={about('columnTracks')}
             onCommit={(columnTracks) =>
-              setGrid({ ...recounted(grid, grid.rows, columnTracks?.length ?? grid.columns), columnTracks })
+              void changeGrid((now) => ({
+                ...recounted(now, now.rows, columnTracks?.length ?? now.columns),
+                columnTracks,
+              }))
             }
           />
           <TracksField
@@ -81,7 +89,7 @@ export function GridPart({
             tracks={grid.rowTracks}
             wrong={about('rowTracks')}
             onCommit={(rowTracks) =>
-              setGrid({ ...recounted(grid, rowTracks?.length ?? grid.rows, grid.columns), rowTracks })
+              void changeGrid((now) => ({ ...recounted(now, rowTracks?.length ?? now.rows, now.columns), rowTracks }))
             }
           />
         </>
@@ -102,7 +110,7 @@ export function GridPart({
           </select>
         )}
       </Field>
-      <CellSizes grid={grid} setGrid={setGrid} send={send} wrong={about('cell')} />
+      <CellSizes grid={grid} changeGrid={changeGrid} send={send} wrong={about('cell')} />
       {piece.pages.length > 1 && (
         <Button className="w-full" onClick={() => void send({ kind: 'setGrid', grid })}>
           Use this grid on all pages

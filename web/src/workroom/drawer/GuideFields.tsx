@@ -3,6 +3,7 @@ import type { Guide } from '../../api/client'
 import { LengthField } from '../../measure/LengthField'
 import { Button, IconButton } from '../../ui/Button'
 import { useRoom } from '../context'
+import { onPage } from '../usePiece'
 
 /** The page's guides by number. */
 export function GuideFields() {
@@ -10,10 +11,9 @@ export function GuideFields() {
   const { format } = piece
   const { guides } = page
   const set = (change: (now: Guide[]) => Guide[]) =>
-    void handle.edit(({ stored }) => {
-      const now = stored.pages.find(({ id }) => id === page.id)
-      return now ? { kind: 'setGuides', pageId: page.id, guides: change(now.guides) } : null
-    })
+    void handle.edit(
+      onPage(page.id, ({ guides: now }) => ({ kind: 'setGuides', pageId: page.id, guides: change(now) })),
+    )
   const add = (direction: Guide['direction'], side: number) =>
     set((now) => [...now, { direction, at: Math.round(side / 2) }])
   return (

@@ -23,6 +23,7 @@ export function LayoutPart() {
   const send = async (edit: WantedEdit) => {
     const problem = await handle.edit(edit, { quiet: true })
     setWrong(problem && { field: problem.field, message: problem.message })
+    return problem
   }
   const about = (...fields: string[]) => (wrong && fields.includes(wrong.field ?? '') ? wrong.message : undefined)
   const { arrangement } = page

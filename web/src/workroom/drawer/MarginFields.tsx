@@ -11,7 +11,7 @@ export function MarginFields({
 }: {
   margins: Margins
   wrong?: string
-  onCommit: (margins: Margins) => void
+  onCommit: (margins: Partial<Margins>) => void
 }) {
   const { format } = useRoom().piece
   const [wanted, setFour] = useState(false)
@@ -39,7 +39,7 @@ export function MarginFields({
               label={`Margin ${side}`}
               value={margins[side]}
               format={format}
-              onCommit={(length) => onCommit({ ...margins, [side]: length })}
+              onCommit={(length) => onCommit({ [side]: length })}
             />
           ))}
         </div>

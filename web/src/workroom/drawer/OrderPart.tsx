@@ -1,6 +1,8 @@
+import { Pin, PinOff } from 'lucide-react'
 import { useState } from 'react'
 import { Button } from '../../ui/Button'
 import { useRoom } from '../context'
+import { useFrameDoings } from '../frames/useFrameDoings'
 import { Part } from './Part'
 
 const FEWEST = 2
@@ -8,13 +10,17 @@ const FEWEST = 2
 /** Which photo comes where: so that colours are even over the page, or run from light to dark. */
 export function OrderPart() {
   const { page, frames, handle } = useRoom()
+  const { togglePin } = useFrameDoings()
   const [seed, setSeed] = useState(1)
-  const pinned = frames.map(({ id }) => id)
-  const loose = page.frames.filter(({ id, photo }) => photo && !pinned.includes(id)).length
+  const filled = page.frames.filter(({ photo }) => photo)
+  const pins = filled.filter(({ marks }) => marks?.pinned).length
+  const held = frames.filter(({ photo }) => photo)
+  const letGo = held.length > 0 && held.every(({ marks }) => marks?.pinned)
   const order = (mode: 'EVEN' | 'RUN') => {
-    void handle.edit({ kind: 'harmonise', pageId: page.id, mode, pinned, seed })
+    void handle.edit({ kind: 'harmonise', pageId: page.id, mode, seed })
     if (mode === 'EVEN') setSeed(seed + 1)
   }
+  const loose = filled.length - pins
   return (
     <Part title="Order by colour">
       <div className="grid grid-cols-2 gap-2">
@@ -25,10 +31,14 @@ export function OrderPart() {
           Light to dark
         </Button>
       </div>
+      <Button className="w-full" aria-keyshortcuts="P" disabled={held.length === 0} onClick={togglePin}>
+        {letGo ? <PinOff size={16} /> : <Pin size={16} />} {letGo ? 'Unpin' : 'Pin'}{' '}
+        {held.length > 1 ? `the ${held.length} selected` : 'the selected photo'}
+      </Button>
       <p className="text-[13px] leading-4 text-soft">
-        {pinned.length === 0
-          ? 'Frames that you select first keep their photos.'
-          : `${pinned.length === 1 ? 'The selected frame keeps its photo' : `The ${pinned.length} selected frames keep their photos`}.`}
+        {pins === 0
+          ? 'Pinned photos stay in their frames.'
+          : `${pins === 1 ? 'One photo is pinned and stays' : `${pins} photos are pinned and stay`} where ${pins === 1 ? 'it is' : 'they are'}.`}
       </p>
     </Part>
   )

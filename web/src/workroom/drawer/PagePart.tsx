@@ -1,7 +1,8 @@
 import { ArrowLeftRight } from 'lucide-react'
-import type { Edit, Format } from '../../api/client'
+import type { Format } from '../../api/client'
 import { LengthField } from '../../measure/LengthField'
 import { useRoom } from '../context'
+import type { WantedEdit } from '../usePiece'
 import { Part } from './Part'
 
 /** The finished size and the bleed; what arranges the frames follows. */
@@ -9,11 +10,12 @@ export function PagePart({
   send,
   about,
 }: {
-  send: (edit: Edit) => Promise<void>
+  send: (edit: WantedEdit) => Promise<unknown>
   about: (...fields: string[]) => string | undefined
 }) {
   const { format } = useRoom().piece
-  const set = (change: Partial<Format>) => void send({ kind: 'setFormat', format: { ...format, ...change } })
+  const set = (change: (now: Format) => Partial<Format>) =>
+    void send(({ stored }) => ({ kind: 'setFormat', format: { ...stored.format, ...change(stored.format) } }))
   return (
     <Part title="Page">
       <div className="grid grid-cols-[1fr_1fr_2rem] items-end gap-2">
@@ -22,20 +24,20 @@ export function PagePart({
           value={format.width}
           format={format}
           wrong={about('width')}
-          onCommit={(width) => set({ width })}
+          onCommit={(width) => set(() => ({ width }))}
         />
         <LengthField
           label="Height"
           value={format.height}
           format={format}
           wrong={about('height')}
-          onCommit={(height) => set({ height })}
+          onCommit={(height) => set(() => ({ height }))}
         />
         <button
           aria-label="Swap width and height"
           title="Swap width and height"
           className="flex size-8 items-center justify-center border border-line bg-paper hover:border-woad"
-          onClick={() => set({ width: format.height, height: format.width })}
+          onClick={() => set(({ width, height }) => ({ width: height, height: width }))}
         >
           <ArrowLeftRight size={16} />
         </button>
@@ -45,7 +47,7 @@ export function PagePart({
         value={format.bleed}
         format={format}
         wrong={about('bleed')}
-        onCommit={(bleed) => set({ bleed })}
+        onCommit={(bleed) => set(() => ({ bleed }))}
       />
     </Part>
   )

@@ -1,9 +1,10 @@
 import { Shuffle } from 'lucide-react'
-import type { Edit, Scattered } from '../../api/client'
+import type { Scattered } from '../../api/client'
 import { Button } from '../../ui/Button'
 import { NumberField } from '../../ui/NumberField'
-import { arrangementEdit, gridFor, toGrid } from '../arrangement'
+import { arrangementEdit, gridFor, toGrid, withMargins } from '../arrangement'
 import { useRoom } from '../context'
+import { onPage, type WantedEdit } from '../usePiece'
 import { MarginFields } from './MarginFields'
 import { Part } from './Part'
 
@@ -14,15 +15,23 @@ export function ScatteredPart({
   about,
 }: {
   scattered: Scattered
-  send: (edit: Edit) => Promise<void>
+  send: (edit: WantedEdit) => Promise<unknown>
   about: (...fields: string[]) => string | undefined
 }) {
   const { piece, page } = useRoom()
   const { width, height } = piece.format
-  const set = (change: Partial<Scattered>) => void send(arrangementEdit(page, { ...scattered, ...change }))
+  const change = (how: (now: Scattered) => Partial<Scattered>) =>
+    void send(
+      onPage(page.id, (now) =>
+        now.arrangement.kind === 'scattered'
+          ? arrangementEdit(now, { ...now.arrangement, ...how(now.arrangement) })
+          : null,
+      ),
+    )
+  const set = (values: Partial<Scattered>) => change(() => values)
   return (
     <Part title="Scattered prints">
-      <Button className="w-full" onClick={() => set({ seed: scattered.seed + 1 })}>
+      <Button className="w-full" onClick={() => change(({ seed }) => ({ seed: seed + 1 }))}>
         <Shuffle size={16} /> Scatter again
       </Button>
       <div className="grid grid-cols-2 gap-2">
@@ -57,7 +66,11 @@ export function ScatteredPart({
       <p className="text-[13px] leading-4 text-soft">
         Prints are made smaller where else more would be hidden. Subjects are kept in sight.
       </p>
-      <MarginFields margins={scattered.margins} wrong={about('margins')} onCommit={(margins) => set({ margins })} />
+      <MarginFields
+        margins={scattered.margins}
+        wrong={about('margins')}
+        onCommit={(change) => void send(onPage(page.id, (now) => withMargins(now, change)))}
+      />
       <Button className="w-full" onClick={() => void send(toGrid(page, gridFor(page, width, height)))}>
         Back to a grid
       </Button>

@@ -1,8 +1,9 @@
-import type { Edit, Slicing } from '../../api/client'
+import type { Slicing } from '../../api/client'
 import { LengthField } from '../../measure/LengthField'
 import { Button } from '../../ui/Button'
-import { arrangementEdit, gridFor, toGrid } from '../arrangement'
+import { arrangementEdit, gridFor, toGrid, withMargins } from '../arrangement'
 import { useRoom } from '../context'
+import { onPage, type WantedEdit } from '../usePiece'
 import { MarginFields } from './MarginFields'
 import { Part } from './Part'
 
@@ -13,12 +14,17 @@ export function SlicingPart({
   about,
 }: {
   slicing: Slicing
-  send: (edit: Edit) => Promise<void>
+  send: (edit: WantedEdit) => Promise<unknown>
   about: (...fields: string[]) => string | undefined
 }) {
   const { piece, page } = useRoom()
   const { format } = piece
-  const set = (change: Partial<Slicing>) => void send(arrangementEdit(page, { ...slicing, ...change }))
+  const set = (change: Partial<Slicing>) =>
+    void send(
+      onPage(page.id, (now) =>
+        now.arrangement.kind === 'slicing' ? arrangementEdit(now, { ...now.arrangement, ...change }) : null,
+      ),
+    )
   return (
     <Part title="Cut to the photos">
       <div role="radiogroup" aria-label="What the places keep to" className="grid grid-cols-2">
@@ -41,7 +47,11 @@ export function SlicingPart({
         wrong={about('gap')}
         onCommit={(gap) => set({ gap })}
       />
-      <MarginFields margins={slicing.margins} wrong={about('margins')} onCommit={(margins) => set({ margins })} />
+      <MarginFields
+        margins={slicing.margins}
+        wrong={about('margins')}
+        onCommit={(change) => void send(onPage(page.id, (now) => withMargins(now, change)))}
+      />
       <Button className="w-full" onClick={() => void send(toGrid(page, gridFor(page, format.width, format.height)))}>
         Back to a grid
       </Button>

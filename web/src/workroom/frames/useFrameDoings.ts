@@ -1,6 +1,7 @@
 import type { Frame, Page } from '../../api/client'
 import { useNotice } from '../../ui/Notices'
 import { gapOf } from '../arrangement'
+import { alike } from '../borders'
 import { useRoom } from '../context'
 import { around, boundsOf, movedBy, spotsOf } from './spots'
 import { useSpots } from './useSpots'
@@ -12,7 +13,7 @@ const idsOf = (frames: Frame[]) => frames.map(({ id }) => id)
 
 /** What can be done to the selected frames by key or button. */
 export function useFrameDoings() {
-  const { page, scene, frames, handle, select } = useRoom()
+  const { piece, page, scene, frames, handle, select } = useRoom()
   const changeSpots = useSpots()
   const notice = useNotice()
   const ids = idsOf(frames)
@@ -96,6 +97,20 @@ export function useFrameDoings() {
       if (out.length) void changeSpots(idsOf(out), (spot) => spot)
       else if (ids.length && page.arrangement.kind !== 'free')
         void handle.edit({ kind: 'giveBackFrames', pageId: page.id, frameIds: ids })
+    },
+    /** Pins the selected photos to their frames, or lets them go if all are pinned. */
+    togglePin: () => {
+      const filled = frames.filter(({ photo }) => photo)
+      const pinned = !filled.every(({ marks }) => marks?.pinned)
+      if (filled.length) void handle.edit({ kind: 'pinPhotos', pageId: page.id, frameIds: idsOf(filled), pinned })
+    },
+    /** All frames with the border of the one that the ticket speaks of. */
+    selectAlike: () => {
+      const like = frames.at(-1)
+      if (!like) return
+      const found = alike(page.frames, like, piece.dress)
+      select({ kind: 'frames', pageId: page.id, frameIds: idsOf([...found.filter((one) => one !== like), like]) })
+      notice(`${found.length} of ${page.frames.length} frames have this border.`)
     },
     selectAll: () => select({ kind: 'frames', pageId: page.id, frameIds: idsOf(page.frames) }),
   }

@@ -18,10 +18,12 @@ export function useFrameKeys() {
       d: () => void doings.duplicate(),
     }
     const plain: Record<string, () => void> = {
+      a: doings.selectAlike,
       f: () => select({ kind: 'draw', on: !selection.drawing }),
       g: doings.group,
       G: doings.ungroup,
       l: doings.toggleLock,
+      p: doings.togglePin,
       t: doings.toggleTaken,
     }
     const keys = (event: KeyboardEvent) => {

@@ -7,6 +7,7 @@ import { gridOf, slotOf } from '../arrangement'
 import { useRoom } from '../context'
 import { MOST_ZOOM, turnedBy } from '../cropMath'
 import { useCrop } from '../useCrop'
+import { BorderPart } from './BorderPart'
 import { CaptionField } from './CaptionField'
 import { MarksPart } from './MarksPart'
 import { PlacePart } from './PlacePart'
@@ -137,10 +138,11 @@ export function FrameTicket({ frame, scene }: { frame: Frame; scene: FrameScene 
         </section>
       )}
       {photo && scene.photo && <SubjectPart photo={photo} scene={scene} />}
-      {scene.photo && !frame.spot && <MarksPart frame={frame} />}
+      <BorderPart frames={[frame]} />
+      {scene.photo && <MarksPart frame={frame} />}
       <CaptionField key={frame.caption} frame={frame} scene={scene} />
       {scene.photo && (
-        <Button className="mt-3" onClick={() => void handle.edit({ kind: 'emptyFrame', ...at })}>
+        <Button className="mt-3 shrink-0" onClick={() => void handle.edit({ kind: 'emptyFrame', ...at })}>
           <Trash2 size={16} /> Empty this frame
         </Button>
       )}

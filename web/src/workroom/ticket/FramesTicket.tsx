@@ -1,7 +1,21 @@
-import { Combine, Copy, CopyPlus, Group, Lock, LockOpen, Trash2, Undo2, Ungroup, Unlink } from 'lucide-react'
+import {
+  Combine,
+  Copy,
+  CopyPlus,
+  Group,
+  Lock,
+  LockOpen,
+  Pin,
+  PinOff,
+  Trash2,
+  Undo2,
+  Ungroup,
+  Unlink,
+} from 'lucide-react'
 import { Button, IconButton } from '../../ui/Button'
 import { useRoom } from '../context'
 import { useFrameDoings } from '../frames/useFrameDoings'
+import { BorderPart } from './BorderPart'
 import { LineUpPart } from './LineUpPart'
 import { SizeField } from './SizeField'
 
@@ -14,6 +28,8 @@ export function FramesTicket() {
   const locked = out.some(({ spot }) => spot?.locked)
   const grouped =
     out.length === frames.length && out.every(({ spot }) => spot?.group === out[0]?.spot?.group && spot?.group)
+  const filled = frames.filter(({ photo }) => photo)
+  const pinned = filled.length > 0 && filled.every(({ marks }) => marks?.pinned)
   const governedCount = frames.length - out.length
   return (
     <>
@@ -34,6 +50,15 @@ export function FramesTicket() {
         <IconButton name={locked ? 'Unlock (L)' : 'Lock (L)'} aria-pressed={locked} onClick={doings.toggleLock}>
           {locked ? <Lock size={17} /> : <LockOpen size={17} />}
         </IconButton>
+        {filled.length > 0 && (
+          <IconButton
+            name={pinned ? 'Unpin the photos (P)' : 'Pin the photos (P)'}
+            aria-pressed={pinned}
+            onClick={doings.togglePin}
+          >
+            {pinned ? <PinOff size={17} /> : <Pin size={17} />}
+          </IconButton>
+        )}
         {page.arrangement.kind !== 'free' && out.length === frames.length && (
           <IconButton name="Give them back to the arrangement (T)" onClick={doings.toggleTaken}>
             <Undo2 size={17} />
@@ -75,6 +100,7 @@ export function FramesTicket() {
           </section>
         </>
       )}
+      <BorderPart frames={frames} />
     </>
   )
 }

@@ -1,65 +1,80 @@
 import type { Frame, Marks } from '../../api/client'
 import { Field, inputLook } from '../../ui/Field'
 import { useRoom } from '../context'
+import { onPage } from '../usePiece'
 
-const NONE: Marks = { larger: false, keepWhole: false, turn: 'ANY', together: 0 }
+const NONE: Marks = { larger: false, keepWhole: false, turn: 'ANY', together: 0, pinned: false }
 const TURNS: Record<Marks['turn'], string> = { ANY: 'anywhere', FIRST: 'first', LAST: 'last' }
 const GROUPS = [1, 2, 3, 4]
 
-/** What the person wants of this photo when the page is arranged anew. */
+const NAMES = { larger: 'Larger', keepWhole: 'Keep whole', pinned: 'Pinned to this frame' }
+
+/** What the person wants of this photo when the page is arranged anew. A frame that lies freely takes no part in proposals. */
 export function MarksPart({ frame }: { frame: Frame }) {
   const { page, handle } = useRoom()
   const marks = frame.marks ?? NONE
   const set = (change: Partial<Marks>) =>
-    void handle.edit({ kind: 'setMarks', pageId: page.id, frameId: frame.id, marks: { ...marks, ...change } })
+    void handle.edit(
+      onPage(page.id, ({ frames }) => {
+        const now = frames.find(({ id }) => id === frame.id)?.marks ?? NONE
+        return { kind: 'setMarks', pageId: page.id, frameId: frame.id, marks: { ...now, ...change } }
+      }),
+    )
+  const box = (mark: 'larger' | 'keepWhole' | 'pinned') => (
+    <label key={mark} className={`flex items-center gap-2 ${mark === 'pinned' ? 'col-span-2' : ''}`}>
+      <input
+        type="checkbox"
+        className="size-4 accent-woad"
+        checked={marks[mark]}
+        onChange={(event) => set({ [mark]: event.target.checked })}
+      />
+      {NAMES[mark]}
+    </label>
+  )
   return (
-    <section aria-label="In proposals" className="border-t border-line py-2">
-      <h3 className="mb-1 font-semibold">In proposals</h3>
+    <section aria-label="When arranged anew" className="border-t border-line py-2">
+      <h3 className="mb-1 font-semibold">When arranged anew</h3>
       <div className="grid grid-cols-2 gap-2">
-        {(['larger', 'keepWhole'] as const).map((mark) => (
-          <label key={mark} className="flex items-center gap-2">
-            <input
-              type="checkbox"
-              className="size-4 accent-woad"
-              checked={marks[mark]}
-              onChange={(event) => set({ [mark]: event.target.checked })}
-            />
-            {mark === 'larger' ? 'Larger' : 'Keep whole'}
-          </label>
-        ))}
-        <Field label="Comes">
-          {(ids) => (
-            <select
-              {...ids}
-              className={inputLook}
-              value={marks.turn}
-              onChange={(event) => set({ turn: event.target.value as Marks['turn'] })}
-            >
-              {Object.entries(TURNS).map(([turn, name]) => (
-                <option key={turn} value={turn}>
-                  {name}
-                </option>
-              ))}
-            </select>
-          )}
-        </Field>
-        <Field label="Together with">
-          {(ids) => (
-            <select
-              {...ids}
-              className={inputLook}
-              value={marks.together}
-              onChange={(event) => set({ together: Number(event.target.value) })}
-            >
-              <option value={0}>none</option>
-              {GROUPS.map((group) => (
-                <option key={group} value={group}>
-                  group {group}
-                </option>
-              ))}
-            </select>
-          )}
-        </Field>
+        {box('pinned')}
+        {!frame.spot && (
+          <>
+            {box('larger')}
+            {box('keepWhole')}
+            <Field label="Comes">
+              {(ids) => (
+                <select
+                  {...ids}
+                  className={inputLook}
+                  value={marks.turn}
+                  onChange={(event) => set({ turn: event.target.value as Marks['turn'] })}
+                >
+                  {Object.entries(TURNS).map(([turn, name]) => (
+                    <option key={turn} value={turn}>
+                      {name}
+                    </option>
+                  ))}
+                </select>
+              )}
+            </Field>
+            <Field label="Together with">
+              {(ids) => (
+                <select
+                  {...ids}
+                  className={inputLook}
+                  value={marks.together}
+                  onChange={(event) => set({ together: Number(event.target.value) })}
+                >
+                  <option value={0}>none</option>
+                  {GROUPS.map((group) => (
+                    <option key={group} value={group}>
+                      group {group}
+                    </option>
+                  ))}
+                </select>
+              )}
+            </Field>
+          </>
+        )}
       </div>
     </section>
   )

@@ -4,6 +4,9 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import com.google.gson.JsonArray;
+import com.google.gson.JsonObject;
+import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
@@ -233,6 +236,71 @@ class FreeFramesTest {
         assertThat(frames(room).get(0).path("spot").isObject()).isTrue();
         room.button("Take out guide 1").click();
         assertThat(room.page.getByTestId("guide")).hasCount(0);
+    }
+
+    @Test
+    void framesHaveBordersOfTheirOwnAndThoseAlikeAreSelectedTogether() {
+        Room room = twoPhotos("Borders");
+        room.frame(1).click();
+        room.frame(2).click(new Locator.ClickOptions().setModifiers(List.of(KeyboardModifier.SHIFT)));
+        room.field("Border of their own").click();
+        assertThat(room.button("Undo: Change the border of 2 frames")).isEnabled();
+        Locator border = room.page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Border"));
+        border.getByLabel("Border width", new Locator.GetByLabelOptions().setExact(true)).fill("4mm");
+        border.getByLabel("Border width", new Locator.GetByLabelOptions().setExact(true)).press("Enter");
+        room.saved();
+        assertThat(frames(room).subList(0, 2)).allSatisfy(frame -> assertThat(um(frame.path("border"), "width")).isEqualTo(4_000));
+        border.getByLabel("Border width", new Locator.GetByLabelOptions().setExact(true)).fill("9cm");
+        border.getByLabel("Border width", new Locator.GetByLabelOptions().setExact(true)).press("Enter");
+        assertThat(border.getByText("no room for the photo")).isVisible();
+        room.frame(3).click();
+        room.frame(2).focus();
+        room.page.keyboard().press("a");
+        assertThat(room.page.getByText("2 of 4 frames have this border.")).isVisible();
+        assertThat(room.page.getByText("2 frames", new Page.GetByTextOptions().setExact(true))).isVisible();
+        room.field("Border of their own").press("Space");
+        assertThat(room.button("Undo: Take back the border of 2 frames")).isEnabled();
+        assertThat(frames(room)).noneMatch(frame -> frame.path("border").isObject());
+    }
+
+    @Test
+    void aFrameIsDraggedByTouch() {
+        Room room = twoPhotos("Touch");
+        room.frame(1).click();
+        room.button("Take it out").click();
+        assertThat(room.buttonLike("lies freely$")).hasCount(1);
+        room.saved();
+        JsonNode before = spots(room).get(0);
+        double x = um(before, "x") / 1000.0 + um(before, "width") / 2000.0;
+        double y = um(before, "y") / 1000.0 + um(before, "height") / 2000.0;
+        touch(room, at(room, x, y), at(room, x + 37.3, y + 21.7));
+        assertThat(room.button("Undo: Move a frame")).isEnabled();
+        room.saved();
+        JsonNode after = spots(room).get(0);
+        assertThat((um(after, "x") - um(before, "x")) / 1000.0).isCloseTo(37.3, within(3.0));
+        assertThat((um(after, "y") - um(before, "y")) / 1000.0).isCloseTo(21.7, within(3.0));
+    }
+
+    /** A finger that is put down, drawn along in small steps, and lifted. */
+    private static void touch(Room room, double[] from, double[] to) {
+        CDPSession finger = room.page.context().newCDPSession(room.page);
+        for (int step = 0; step <= 6; step++) {
+            JsonObject point = new JsonObject();
+            point.addProperty("x", from[0] + (to[0] - from[0]) * step / 6);
+            point.addProperty("y", from[1] + (to[1] - from[1]) * step / 6);
+            JsonArray points = new JsonArray();
+            points.add(point);
+            finger.send("Input.dispatchTouchEvent", touchEvent(step == 0 ? "touchStart" : "touchMove", points));
+        }
+        finger.send("Input.dispatchTouchEvent", touchEvent("touchEnd", new JsonArray()));
+        finger.detach();
+    }
+
+    private static JsonObject touchEvent(String type, JsonArray points) {
+        JsonObject event = new JsonObject();
+        event.addProperty("type", type);
+        event.add("touchPoints", points);
+        return event;
     }
 
     @Test

@@ -116,5 +116,13 @@ class GridTest {
         assertThat(room.frames()).hasCount(8);
         room.set("Cell width", "400mm");
         assertThat(room.page.getByText("room for").first()).isVisible();
+        // A size with no room for the present rows can still be filled with.
+        room.set("Cell width", "130mm");
+        room.set("Cell height", "80mm");
+        assertThat(room.field("Cell height")).hasValue("80\u2009mm");
+        assertThat(room.field("Rows")).hasValue("2");
+        room.button("As many as fit").click();
+        assertThat(room.frames()).hasCount(4);
+        assertThat(room.field("Columns")).hasValue("2");
     }
 }

@@ -100,11 +100,15 @@ class PatternTest {
     }
 
     @Test
-    void photosAreOrderedByColourAndSelectedOnesStay() {
+    void photosAreOrderedByColourAndPinnedOnesStay() {
         Room room = sixPhotos("Colours");
         List<String> before = photos(room);
-        room.frame(2).click();
-        assertThat(room.page.getByText("The selected frame keeps its photo.")).isVisible();
+        room.frame(2).focus();
+        room.page.keyboard().press("p");
+        assertThat(room.button("Undo: Pin a photo")).isEnabled();
+        room.page.reload();
+        room.ready();
+        assertThat(room.page.getByText("One photo is pinned and stays where it is.")).isVisible();
         room.button("Light to dark").click();
         assertThat(room.button("Undo: Run from light to dark")).isEnabled();
         room.saved();
@@ -114,5 +118,9 @@ class PatternTest {
         assertThat(room.button("Undo: Even out the colours")).isEnabled();
         room.saved();
         assertThat(photos(room)).containsExactlyInAnyOrderElementsOf(before);
+        assertThat(room.shown(2)).isEqualTo(before.get(1));
+        room.frame(2).click();
+        room.field("Pinned to this frame").click();
+        assertThat(room.page.getByText("Pinned photos stay in their frames.")).isVisible();
     }
 }

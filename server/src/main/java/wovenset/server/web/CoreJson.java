@@ -104,6 +104,8 @@ public class CoreJson {
         @JsonSubTypes.Type(value = Edit.LineUpFrames.class, name = "lineUpFrames"),
         @JsonSubTypes.Type(value = Edit.EvenGaps.class, name = "evenGaps"),
         @JsonSubTypes.Type(value = Edit.SizeFrames.class, name = "sizeFrames"),
+        @JsonSubTypes.Type(value = Edit.PinPhotos.class, name = "pinPhotos"),
+        @JsonSubTypes.Type(value = Edit.BorderFrames.class, name = "borderFrames"),
         @JsonSubTypes.Type(value = Edit.SetGuides.class, name = "setGuides"),
         @JsonSubTypes.Type(value = Edit.AddPage.class, name = "addPage"),
         @JsonSubTypes.Type(value = Edit.CopyPage.class, name = "copyPage"),

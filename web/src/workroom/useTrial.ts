@@ -1,0 +1,19 @@
+import { useState } from 'react'
+import type { Edit } from '../api/client'
+import { useRoom } from './context'
+import type { WantedEdit } from './usePiece'
+
+/** Edits that are shown before they are made, and what is wrong with the last one, by field. */
+export function useTrial() {
+  const { handle } = useRoom()
+  const [wrong, setWrong] = useState<{ field?: string; message: string } | null>(null)
+  return {
+    show: (edit: Edit) => handle.preview(edit),
+    set: (edit: WantedEdit) =>
+      void handle.edit(edit, { quiet: true }).then((problem) => {
+        setWrong(problem && { field: problem.field, message: problem.message })
+        if (problem) handle.preview(null)
+      }),
+    about: (field: string) => (wrong?.field === field ? wrong.message : undefined),
+  }
+}
