@@ -7,6 +7,8 @@ import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.event.ContextClosedEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
@@ -45,7 +47,8 @@ class PieceEvents {
         }
     }
 
-    @jakarta.annotation.PreDestroy
+    /** Before the web server waits for requests under way: these would never end by themselves. */
+    @EventListener(ContextClosedEvent.class)
     void close() {
         open.values().forEach(list -> list.forEach(SseEmitter::complete));
     }
