@@ -24,11 +24,11 @@ export function DragMarksLayer({ scale }: { scale: BenchScale }) {
             strokeWidth="1"
           />
         ))}
-        {distances.map(({ upright, from, to, at }) => (
+        {distances.map(({ upright, from, to, at, equal }) => (
           <path
-            key={`${upright} ${from}`}
+            key={`${upright} ${from} ${at}`}
             d={upright ? `M${at * s} ${from * s}V${to * s}` : `M${from * s} ${at * s}H${to * s}`}
-            className="stroke-woad"
+            className={equal ? 'stroke-madder' : 'stroke-woad'}
             strokeWidth="1"
           />
         ))}
@@ -37,8 +37,9 @@ export function DragMarksLayer({ scale }: { scale: BenchScale }) {
         .filter(({ from, to }) => (to - from) * s > LEAST_PX)
         .map(({ upright, from, to, at, equal }) => (
           <span
-            key={`${upright} ${from}`}
+            key={`${upright} ${from} ${at}`}
             data-testid="distance"
+            data-equal={equal ? true : undefined}
             className={`absolute -translate-1/2 px-1 text-xs leading-4 whitespace-nowrap ${equal ? 'bg-madder text-paper' : 'bg-woad text-on-woad'}`}
             style={
               upright ? { left: at * s, top: ((from + to) / 2) * s } : { left: ((from + to) / 2) * s, top: at * s }
@@ -49,8 +50,8 @@ export function DragMarksLayer({ scale }: { scale: BenchScale }) {
         ))}
       {said && (
         <span
-          className="absolute -translate-x-1/2 bg-ink px-1.5 py-0.5 text-[13px] leading-4 whitespace-nowrap text-linen"
-          style={{ left: said.x * s, top: said.y * s + 10 }}
+          className="absolute -translate-1/2 bg-ink px-1.5 py-0.5 text-[13px] leading-4 whitespace-nowrap text-linen"
+          style={{ left: said.x * s, top: said.y * s }}
         >
           {said.text}
         </span>

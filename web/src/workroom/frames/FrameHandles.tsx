@@ -5,7 +5,7 @@ import type { BenchScale } from '../bench/useBenchScale'
 import { useRoom } from '../context'
 import { drafts, type Marks, useDraft } from './drafts'
 import { followPointer } from './pointerDrag'
-import { distances, snapEdge, type Surroundings, surroundings } from './snap'
+import { distances, sameSizes, snapEdge, type Surroundings, surroundings } from './snap'
 import { boundsOf, boxOf, drawn, type Handle, pointOf, spotOf, turnedTo } from './spots'
 import { SNAP_PX } from './useMoveFrames'
 
@@ -56,9 +56,12 @@ export function FrameHandles({ frame, scene, scale }: { frame: Frame; scene: Fra
       const said = {
         text: saySize(next.width, next.height, format),
         x: bounds.x + bounds.width / 2,
-        y: bounds.y + bounds.height,
+        y: bounds.y + bounds.height / 2,
       }
-      return [next, { lines, distances: distances(bounds, place), said }]
+      const like = [true, false].flatMap((across) =>
+        (across ? by.x : by.y) && !next.turnDegrees ? sameSizes(bounds, place, across) : [],
+      )
+      return [next, { lines, distances: [...distances(bounds, place), ...like], said }]
     })
   }
   const turn = (down: ReactPointerEvent) => {
@@ -74,7 +77,7 @@ export function FrameHandles({ frame, scene, scale }: { frame: Frame; scene: Fra
       const degrees = !free && Math.abs(raw - held) < HOLD_DEGREES ? held : Math.round(raw * 10) / 10
       const next = turnedTo(spot, degrees, pivot)
       const bounds = boundsOf(next)
-      const said = { text: `${next.turnDegrees}°`, x: bounds.x + bounds.width / 2, y: bounds.y + bounds.height }
+      const said = { text: `${next.turnDegrees}°`, x: bounds.x + bounds.width / 2, y: bounds.y + bounds.height / 2 }
       return [next, { lines: [], distances: [], said }]
     })
   }

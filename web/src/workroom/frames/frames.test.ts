@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Guide, Spot } from '../../api/client'
 import { partsOfSize } from './sizeText'
-import { distances, snapEdge, snapMove, type Surroundings } from './snap'
+import { distances, sameSizes, snapEdge, snapMove, type Surroundings } from './snap'
 import { boundsOf, drawn, pointOf, turnedTo, turnWithin } from './spots'
 
 const spot: Spot = { x: 20000, y: 10000, width: 60000, height: 40000, turnDegrees: 0, locked: false, group: 0 }
@@ -82,6 +82,16 @@ describe('what a dragged frame is set to', () => {
     const told = distances(box(130, 85), around([box(20, 80), box(240, 80)]))
     expect(told).toContainEqual({ upright: false, from: 60, to: 130, at: 100, equal: true })
     expect(told).toContainEqual({ upright: true, from: 0, to: 85, at: 150, equal: true })
+  })
+
+  it('shows gaps of the same row that are as wide, and frames that are as large', () => {
+    const row = around([box(20, 80), box(80, 90), box(240, 10)])
+    const told = distances(box(140, 85), row)
+    expect(told).toContainEqual({ upright: false, from: 120, to: 140, at: 100, equal: true })
+    expect(told).toContainEqual({ upright: false, from: 60, to: 80, at: 100, equal: true })
+    expect(distances(box(141, 80), row).filter(({ equal }) => equal)).toEqual([])
+    expect(sameSizes(box(140, 85, 40, 12), row, true)).toHaveLength(3)
+    expect(sameSizes(box(140, 85, 40, 12), row, false)).toEqual([])
   })
 })
 

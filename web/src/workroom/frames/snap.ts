@@ -120,24 +120,49 @@ export function snapEdge(box: Box, side: -1 | 1, across: boolean, around: Surrou
   }
 }
 
-/** The distances to the nearest frame on each side, or to the page's edge where there is none. */
+/** The distance that spans from one box to another, half way along the stretch where both are. */
+function between(from: number, to: number, one: Box, other: Box, across: boolean): Distance {
+  const [a, b] = [span(one, !across), span(other, !across)]
+  const at = middle({ from: Math.max(a.from, b.from), to: Math.min(a.to, b.to) })
+  return { upright: !across, from, to, at }
+}
+
+/** The distances to the nearest frame on each side, or to the page's edge where there is none; and gaps as wide in the same row. */
 export function distances(box: Box, around: Surroundings): Distance[] {
   return [true, false].flatMap((across) => {
     const own = span(box, across)
     const beside = around.others
       .filter((other) => overlap(span(other, !across), span(box, !across)))
-      .map((other) => span(other, across))
-    const before = Math.max(0, ...beside.filter(({ to }) => to <= own.from + NEAR).map(({ to }) => to))
+      .toSorted((one, other) => span(one, across).from - span(other, across).from)
+    const spans = beside.map((other) => span(other, across))
+    const before = Math.max(0, ...spans.filter(({ to }) => to <= own.from + NEAR).map(({ to }) => to))
     const end = across ? around.width : around.height
-    const after = Math.min(end, ...beside.filter(({ from }) => from >= own.to - NEAR).map(({ from }) => from))
+    const after = Math.min(end, ...spans.filter(({ from }) => from >= own.to - NEAR).map(({ from }) => from))
     const at = middle(span(box, !across))
-    const equal = Math.abs(own.from - before - (after - own.to)) < NEAR
-    return [
-      { upright: !across, from: before, to: own.from, at, equal },
-      { upright: !across, from: own.to, to: after, at, equal },
+    const mine = [
+      { upright: !across, from: before, to: own.from, at },
+      { upright: !across, from: own.to, to: after, at },
     ].filter(({ from, to }) => to - from > NEAR)
+    const theirs = beside.slice(1).flatMap((other, index) => {
+      const one = beside[index]
+      const [from, to] = [one && span(one, across).to, span(other, across).from]
+      const apart = one && from !== undefined && to - from > NEAR && (to <= own.from + NEAR || from >= own.to - NEAR)
+      return apart ? [between(from, to, one, other, across)] : []
+    })
+    const same = (one: Distance, other: Distance) => Math.abs(one.to - one.from - (other.to - other.from)) < NEAR
+    const alike = (one: Distance, all: Distance[]) => all.some((other) => other !== one && same(one, other))
+    return [
+      ...mine.map((one) => ({ ...one, equal: alike(one, [...mine, ...theirs]) })),
+      ...theirs.filter((one) => alike(one, mine)).map((one) => ({ ...one, equal: true })),
+    ]
   })
 }
+
+/** Frames that are as wide, or as high, as this one, each with that measure across its middle. */
+export const sameSizes = (box: Box, around: Surroundings, across: boolean): Distance[] =>
+  around.others
+    .filter((other) => Math.abs(across ? other.width - box.width : other.height - box.height) < NEAR)
+    .map((other) => ({ upright: !across, ...span(other, across), at: middle(span(other, !across)), equal: true }))
 
 export const surroundings = (
   scene: PageScene,

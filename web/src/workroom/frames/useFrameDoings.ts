@@ -37,8 +37,9 @@ export function useFrameDoings() {
   const copy = () => {
     if (frames.length === 0) return
     copied = free(frames)
+    const one = copied.length === 1
     notice(
-      `${copied.length === 1 ? 'A frame is' : `${copied.length} frames are`} copied. Ctrl V puts them in the same place.`,
+      `${one ? 'A frame is' : `${copied.length} frames are`} copied. Ctrl V puts ${one ? 'it' : 'them'} in the same place.`,
     )
   }
   const freeGroup = () => 1 + Math.max(0, ...page.frames.map(({ spot }) => spot?.group ?? 0))
@@ -63,8 +64,11 @@ export function useFrameDoings() {
       const all = around(boxes)
       const gap = gapOf(page.arrangement) / 1000
       const right = all.x + 2 * all.width + gap <= (scene?.widthMm ?? 0)
-      const below = all.y + 2 * all.height + gap <= (scene?.heightMm ?? 0)
-      const [dx, dy] = right ? [all.width + gap, 0] : below ? [0, all.height + gap] : [gap, gap]
+      // The words below the frames are kept in sight.
+      const words = Math.max(0, ...(scene?.frames ?? []).map(({ cell, outer }) => cell.height - outer.height))
+      const down = all.height + words + gap
+      const below = all.y + all.height + down <= (scene?.heightMm ?? 0)
+      const [dx, dy] = right ? [all.width + gap, 0] : below ? [0, down] : [gap, gap]
       const group = freeGroup()
       await add(
         list.map((frame) => {
