@@ -1,11 +1,13 @@
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import { client, data, type Grid, type Problem } from '../../api/client'
 import { LengthField, lengthsTaken } from '../../measure/LengthField'
 import { say, saySize } from '../../measure/units'
 import { Button } from '../../ui/Button'
 import { useRoom } from '../context'
 import { onPage, type WantedEdit } from '../usePiece'
+
+type Size = NonNullable<Grid['cell']>
 
 /** Cells that fill the page, or of a fixed size; either way the sum is stated. */
 export function CellSizes({
@@ -29,12 +31,20 @@ export function CellSizes({
   }).data
   const { cellWidth, cellHeight, leftOverX = 0, leftOverY = 0, pageWidth = 0, pageHeight = 0 } = sums ?? {}
   // A size that the present rows and columns have no room for stays in the fields, so that as many as fit can be asked for.
-  const [asked, setAsked] = useState<NonNullable<Grid['cell']> | null>(null)
+  const [asked, showAsked] = useState<Size | null>(null)
+  const latest = useRef<Size | null>(null)
+  const setAsked = (size: Size | null) => {
+    latest.current = size
+    showAsked(size)
+  }
   const size = asked ?? cell
-  const setSize = async (change: Partial<NonNullable<Grid['cell']>>) => {
-    if (!size) return
-    const wanted = { ...size, ...change }
-    const problem = await changeGrid(() => ({ cell: wanted }))
+  const setSize = async (change: Partial<Size>) => {
+    let wanted: Size | null = null
+    const problem = await changeGrid(({ cell: now }) => {
+      const before = latest.current ?? now
+      wanted = before ? { ...before, ...change } : null
+      return wanted ? { cell: wanted } : {}
+    })
     setAsked(problem ? wanted : null)
   }
   const fill = async (mayTurn: boolean) => {
@@ -42,7 +52,7 @@ export function CellSizes({
     const problem = await send(
       onPage(page.id, ({ arrangement: now }) =>
         now.kind === 'grid'
-          ? { kind: 'fillWithCells', pageId: page.id, grid: { ...now, cell: asked ?? now.cell }, mayTurn }
+          ? { kind: 'fillWithCells', pageId: page.id, grid: { ...now, cell: latest.current ?? now.cell }, mayTurn }
           : null,
       ),
     )
@@ -72,7 +82,6 @@ export function CellSizes({
             label="Cell width"
             value={size.width}
             format={format}
-            wrong={wrong}
             onCommit={(width) => void setSize({ width })}
           />
           <LengthField
@@ -82,6 +91,11 @@ export function CellSizes({
             onCommit={(height) => void setSize({ height })}
           />
         </div>
+      )}
+      {size && wrong && (
+        <p role="alert" className="text-[13px] leading-4 text-madder">
+          {wrong}
+        </p>
       )}
       {!asked && cellWidth !== undefined && cellHeight !== undefined && (
         <p className="text-[13px] leading-4 text-soft">

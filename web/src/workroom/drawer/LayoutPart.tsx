@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import type { Arrangement } from '../../api/client'
 import { Button } from '../../ui/Button'
 import { useRoom } from '../context'
 import { usesOf } from '../selection'
@@ -12,6 +13,14 @@ import { PhotoTray } from './PhotoTray'
 import { ProposalsPart } from './ProposalsPart'
 import { ScatteredPart } from './ScatteredPart'
 import { SlicingPart } from './SlicingPart'
+
+/** The fields beside which is said what is wrong with them. */
+function fieldsOf(arrangement: Arrangement): string[] {
+  const always = ['margins', 'width', 'height', 'bleed']
+  if (arrangement.kind === 'slicing') return [...always, 'gap']
+  if (arrangement.kind !== 'grid') return always
+  return [...always, 'columnGap', 'rowGap', ...(arrangement.cell ? ['cell'] : ['columnTracks', 'rowTracks'])]
+}
 
 /** Photos into the page, what the computer proposes for them, and the numbers of the arrangement. */
 export function LayoutPart() {
@@ -45,7 +54,7 @@ export function LayoutPart() {
       ) : (
         <FreePart key={`margins of ${page.id}`} send={send} about={about} />
       )}
-      {wrong && (
+      {wrong && !fieldsOf(arrangement).includes(wrong.field ?? '') && (
         <p role="alert" className="border-l-2 border-madder pl-2 text-[13px] leading-4">
           {wrong.message}
         </p>

@@ -135,7 +135,11 @@ export function SubjectPart({ photo, scene }: { photo: Photo; scene: FrameScene 
             {...ids}
             className={inputLook}
             value={crop.aim}
-            onChange={(event) => changeCrop((now) => ({ ...now, aim: event.target.value as Aim }))}
+            onChange={(event) => {
+              // Read now: by the time the crop is worked out, the list shows the old choice again.
+              const aim = event.target.value as Aim
+              changeCrop((now) => ({ ...now, aim }))
+            }}
           >
             {Object.entries(AIMS).map(([aim, name]) => (
               <option key={aim} value={aim}>
