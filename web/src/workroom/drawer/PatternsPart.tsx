@@ -110,7 +110,7 @@ export function PatternsPart() {
                   <Download size={14} />
                 </a>
                 {!one.shipped && (
-                  <IconButton name={`Delete ${one.pattern.name}`} className="size-6" onClick={() => void remove(one)}>
+                  <IconButton name={`Delete ${one.pattern.name}`} className="size-6!" onClick={() => void remove(one)}>
                     <Trash2 size={14} />
                   </IconButton>
                 )}

@@ -2,33 +2,49 @@ package wovenset.core.arrange;
 
 import wovenset.core.piece.Region;
 
-/** How many prints lie over each of some points of a print: 7 × 7 on all of it, and 4 × 4 on its subject. */
+/**
+ * How many prints lie over each of some points of a print: 7 × 7 on all of it, and on what should stay in sight, that is 4 × 4
+ * on its subject and 6 along the words below it.
+ */
 final class Cover {
     private static final int SAMPLES = 7;
     private static final int OF_SUBJECT = 4;
+    private static final int OF_WORDS = 6;
     private static final int ALL = SAMPLES * SAMPLES;
-    private static final int POINTS = ALL + OF_SUBJECT * OF_SUBJECT;
+    private static final int SEEN = ALL + OF_SUBJECT * OF_SUBJECT;
 
     private final Print print;
-    private final double[] x = new double[POINTS];
-    private final double[] y = new double[POINTS];
-    private final int[] over = new int[POINTS];
+    private final double[] x;
+    private final double[] y;
+    private final int[] over;
+    private int points;
     private int hidden;
     private int subjectHidden;
+    private int wordsHidden;
 
     /** @param subject the part of the picture that should stay in sight */
     Cover(Print print, Region subject) {
         this.print = print;
-        for (int i = 0; i < POINTS; i++) {
-            boolean ofAll = i < ALL;
-            int at = ofAll ? i : i - ALL;
-            int side = ofAll ? SAMPLES : OF_SUBJECT;
-            double u = (at % side + 0.5) / side;
-            double v = (at / side + 0.5) / side;
-            double across = ofAll ? u : subject.x() + subject.width() * u;
-            double down = ofAll ? v : subject.y() + subject.height() * v;
-            x[i] = print.sampleX(across, down);
-            y[i] = print.sampleY(across, down);
+        boolean words = print.band() > 0;
+        int count = SEEN + (words ? OF_WORDS : 0);
+        x = new double[count];
+        y = new double[count];
+        over = new int[count];
+        points(0, 0, 1, 1, SAMPLES, SAMPLES);
+        points(subject.x(), subject.y(), subject.width(), subject.height(), OF_SUBJECT, OF_SUBJECT);
+        if (words) {
+            points(0, 1, 1, print.band() / print.height(), OF_WORDS, 1);
+        }
+    }
+
+    /** Points over a part of the print, in shares of it. */
+    private void points(double left, double top, double width, double height, int across, int down) {
+        for (int i = 0; i < across * down; i++) {
+            double u = left + width * (i % across + 0.5) / across;
+            double v = top + height * (i / across + 0.5) / down;
+            x[points] = print.sampleX(u, v);
+            y[points] = print.sampleY(u, v);
+            points++;
         }
     }
 
@@ -41,13 +57,14 @@ final class Cover {
             return false;
         }
         boolean changed = false;
-        for (int i = 0; i < POINTS; i++) {
+        for (int i = 0; i < points; i++) {
             if (other.covers(x[i], y[i])) {
                 boolean was = over[i] > 0;
                 over[i] += by;
                 if (was != over[i] > 0) {
                     hidden += i < ALL ? by : 0;
-                    subjectHidden += i < ALL ? 0 : by;
+                    subjectHidden += i < ALL || i >= SEEN ? 0 : by;
+                    wordsHidden += i < SEEN ? 0 : by;
                 }
                 changed = true;
             }
@@ -61,6 +78,10 @@ final class Cover {
     }
 
     double subjectHidden() {
-        return subjectHidden / (double) (POINTS - ALL);
+        return subjectHidden / (double) (SEEN - ALL);
+    }
+
+    double wordsHidden() {
+        return wordsHidden / (double) OF_WORDS;
     }
 }

@@ -36,6 +36,10 @@ final class Print {
         return height;
     }
 
+    double band() {
+        return band;
+    }
+
     /** Makes its picture smaller about its centre; the border around it stays as wide. */
     void scale(double factor, double borders) {
         width = (width - borders) * factor + borders;

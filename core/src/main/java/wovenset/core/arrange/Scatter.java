@@ -11,17 +11,18 @@ import wovenset.core.piece.Scattered;
  * Strews prints over a page. They begin on a jittered lattice, each turned by chance within the limit, and are moved and turned by
  * simulated annealing (Kirkpatrick, Gelatt and Vecchi 1983) to lower
  *
- * <pre>Σ over prints of 40·max(0, hidden − limit)² + 10·(share of the subject hidden) + 0.4·(way from its place on the lattice / cell)²</pre>
+ * <pre>Σ over prints of 40·max(0, hidden − limit)² + 10·(share of the subject hidden) + 20·(share of the words hidden)
+ *     + 0.4·(way from its place on the lattice / cell)²</pre>
  *
- * where what is hidden is counted on 7 × 7 points of each print. If some print is still hidden by more than the limit, all are made
- * smaller a little and moved
- * on; in the end they do not meet at all. Cost: steps × (prints + prints that meet × 65 points).
+ * where what is hidden is counted on the points of {@link Cover}. If some print is still hidden by more than the limit, all are
+ * made smaller a little and moved on; in the end they do not meet at all. Cost: steps × (prints + prints that meet × 71 points).
  */
 final class Scatter {
     private static final int STEPS_EACH = 40;
     private static final int MOST_STEPS = 400;
     private static final double TOO_HIDDEN = 40;
     private static final double SUBJECT_HIDDEN = 10;
+    private static final double WORDS_HIDDEN = 20;
     private static final double STRAYED = 0.4;
     private static final double SMALLER = 0.95;
     private static final int MOST_TRIES = 100;
@@ -191,7 +192,8 @@ final class Scatter {
         double strayY = (prints[i].y - homeY[i]) / cellHeight;
         double tooMuch = Math.max(0, cover.hidden() - limit());
         return STRAYED * (strayX * strayX + strayY * strayY) + TOO_HIDDEN * tooMuch * tooMuch + TOO_HIDDEN / 4 * tooMuch
-                + SUBJECT_HIDDEN * cover.subjectHidden();
+                + SUBJECT_HIDDEN * cover.subjectHidden()
+                + WORDS_HIDDEN * cover.wordsHidden();
     }
 
     private double limit() {

@@ -113,6 +113,23 @@ class ScatterTest {
         assertThat(hiddenOfSubjects).isLessThan(hiddenOfPrints / 2);
     }
 
+    @Test
+    void wordsBelowPrintsStayInSight() {
+        double shown = 0;
+        for (int seed = 0; seed < 20; seed++) {
+            Space space = new Space(new BoxMm(0, 0, 300, 200), 0, new FrameTrim(0, 8));
+            List<Place> places = Scatter.places(scattered(10, seed, 0.4), proportions(10, seed), middles(10), space);
+            for (int i = 0; i < 10; i++) {
+                BoxMm cell = places.get(i).cell();
+                BoxMm frame = places.get(i).outer(space.trim());
+                Area words = new Area(AffineTransform.getRotateInstance(Math.toRadians(places.get(i).turnDegrees()), frame.centreX(), frame.centreY())
+                        .createTransformedShape(new BoxMm(cell.x(), cell.y() + cell.height() - 8, cell.width(), 8).rectangle()));
+                shown += 1 - hidden(words, places.subList(i + 1, 10));
+            }
+        }
+        assertThat(shown / 200).as("without a care for words it is a half").isGreaterThan(0.85);
+    }
+
     private static double hidden(Area area, List<Place> over) {
         double whole = size(area);
         over.forEach(place -> area.subtract(area(place)));
