@@ -10,7 +10,7 @@ const WANTED = 8
 const PICTURE_PX = 132
 
 /** How prints are scattered at first. */
-const SCATTERED = { kind: 'scattered', seed: 1, cover: 1, mostTurn: 8, mostHidden: 0.2 } as const
+const SCATTERED = { kind: 'scattered' as const, seed: 1, cover: 1, mostTurn: 8, mostHidden: 0.2, vacancies: [] }
 
 /** What proposals follow from. Which of them was chosen is not part of it, so that they stay while one is tried after another. */
 const basis = (piece: Piece, page: Page) => {

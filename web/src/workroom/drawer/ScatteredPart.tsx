@@ -31,7 +31,7 @@ export function ScatteredPart({
   const set = (values: Partial<Scattered>) => change(() => values)
   return (
     <Part title="Scattered prints">
-      <Button className="w-full" onClick={() => change(({ seed }) => ({ seed: seed + 1 }))}>
+      <Button className="w-full" onClick={() => change(({ seed }) => ({ seed: seed + 1, vacancies: [] }))}>
         <Shuffle size={16} /> Scatter again
       </Button>
       <div className="grid grid-cols-2 gap-2">

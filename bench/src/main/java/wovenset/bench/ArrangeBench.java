@@ -83,7 +83,7 @@ final class ArrangeBench implements Bench.Benchmark {
 
     private static PlacesOutcome scattered(long seed) {
         Piece piece = Pieces.piece(Pieces.grid(1, 1, 10, 2), 1);
-        Scattered scattered = new Scattered(Margins.all(Length.ofMm(10)), 60, seed, 1, 8, 0.2);
+        Scattered scattered = Scattered.of(Margins.all(Length.ofMm(10)), 60, seed, 1, 8, 0.2);
         List<Frame> frames = IntStream.range(0, 60).mapToObj(i -> Frame.empty(new UUID(0, i)).withPhoto(Pieces.photo(i), "")).toList();
         return Places.of(piece, Page.of(new UUID(1, 1), scattered, frames), Pieces.facts());
     }

@@ -90,10 +90,17 @@ class PatternTest {
         assertThat(room.field("Turned up to (°)")).hasValue("0");
         room.saved();
         assertThat(scene(room).path("frames").valueStream().map(frame -> frame.path("turnDegrees").asDouble())).containsOnly(0.0);
-        // A gap or margin changes all; a frame taken out stops that.
+        // A print that is taken out leaves the others where they lie, and goes back into its place.
+        String lay = scene(room).path("frames").get(5).path("outer").toString();
         room.frame(2).click();
         room.button("Take it out").click();
-        assertThat(room.buttonLike("lies freely$")).hasCount(6);
+        assertThat(room.buttonLike("lies freely$")).hasCount(1);
+        room.saved();
+        assertThat(scene(room).path("frames").get(4).path("outer").toString()).isEqualTo(lay);
+        room.buttonLike("lies freely$").press("t");
+        assertThat(room.buttonLike("lies freely$")).hasCount(0);
+        room.saved();
+        assertThat(scene(room).path("frames").get(5).path("outer").toString()).isEqualTo(lay);
         room.button("Back to a grid").click();
         assertThat(room.buttonLike("lies freely$")).hasCount(0);
         assertThat(room.field("Columns")).isVisible();

@@ -87,7 +87,7 @@ public final class Patterns {
         } else if (arrangement instanceof Slicing slicing) {
             return new Slicing(margins, times(slicing.gap(), scale), slicing.whole(), slicing.tree());
         } else if (arrangement instanceof Scattered scattered) {
-            return scattered.withMargins(margins);
+            return scattered.withPrints(scattered.prints()).withMargins(margins);
         }
         return new Free(margins);
     }

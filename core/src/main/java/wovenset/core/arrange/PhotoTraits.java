@@ -6,6 +6,7 @@ import java.util.OptionalDouble;
 import wovenset.core.piece.Frame;
 import wovenset.core.piece.PhotoId;
 import wovenset.core.piece.Piece;
+import wovenset.core.piece.Region;
 import wovenset.core.piece.Subject;
 
 /** What of stored photos their arrangement goes by. */
@@ -26,6 +27,11 @@ public interface PhotoTraits {
     /** What a photo is about in a piece: what the person has shown there, else what the machine has found. */
     default Subject subject(Piece piece, PhotoId photo) {
         return piece.shownSubject(photo).map(region -> new Subject(region, Subject.Origin.PERSON, List.of())).orElseGet(() -> subject(photo));
+    }
+
+    /** The part of a frame's photo that should be seen. */
+    default Region subject(Piece piece, Frame frame) {
+        return (frame.photo() == null ? Subject.UNKNOWN : subject(piece, frame.photo())).region();
     }
 
     /** The proportion in which a frame shows its photo whole: the other way round if it is turned by a quarter; 1 without a photo. */

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.measure.Length;
@@ -19,7 +21,6 @@ import wovenset.core.piece.Region;
 import wovenset.core.piece.Scattered;
 import wovenset.core.piece.Slicing;
 import wovenset.core.piece.Spot;
-import wovenset.core.piece.Subject;
 
 /** Where the frames of a page lie, whatever arranges them. Cost: linear in the frames. */
 public final class Places {
@@ -66,11 +67,19 @@ public final class Places {
     }
 
     private static PlacesOutcome of(Piece piece, Scattered scattered, List<Frame> frames, PhotoTraits traits) {
-        Space space = Space.of(piece.format(), piece.dress(), scattered.margins(), Length.ZERO, frames);
-        List<Region> subjects = frames.stream().map(frame -> frame.photo() == null ? Subject.UNKNOWN.region()
-                : traits.subject(piece, frame.photo()).region()).toList();
-        List<Place> places = Scatter.places(scattered, frames.stream().map(traits::shown).toList(), subjects, space);
-        return places.isEmpty() ? noRoomAtAll(space.trim(), frames.size()) : new PlacesOutcome.Fits(places);
+        // Places that hold no print are strewn like the others, and then left out.
+        List<Frame> all = new ArrayList<>(frames);
+        List<Double> proportions = new ArrayList<>(frames.stream().map(traits::shown).toList());
+        List<Region> subjects = new ArrayList<>(frames.stream().map(frame -> traits.subject(piece, frame)).toList());
+        for (Scattered.Vacancy vacancy : scattered.vacancies()) {
+            all.add(vacancy.at(), Frame.empty(new UUID(0, vacancy.at())).withBorder(vacancy.border()));
+            proportions.add(vacancy.at(), vacancy.proportion());
+            subjects.add(vacancy.at(), vacancy.subject());
+        }
+        Space space = Space.of(piece.format(), piece.dress(), scattered.margins(), Length.ZERO, all);
+        List<Place> places = Scatter.places(scattered, proportions, subjects, space);
+        return places.isEmpty() ? noRoomAtAll(space.trim(), frames.size())
+                : new PlacesOutcome.Fits(IntStream.range(0, frames.size()).mapToObj(print -> places.get(scattered.placeOf(print))).toList());
     }
 
     private static PlacesOutcome of(Format format, Dress dress, Grid grid, List<Frame> frames) {

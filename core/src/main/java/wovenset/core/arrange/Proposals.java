@@ -17,12 +17,14 @@ import wovenset.core.piece.SlicingTree.Way;
  * Ways to arrange photos in a room, best first and clearly different from each other. Several searches run from different
  * starts, some for whole photos, some with one photo larger than the rest; of what they find the best is taken, and then
  * again the best of those that look unlike all that were taken. The same ask gives the same answer. Cost:
- * {@value #SEARCHES} · {@value #STEPS} · photos.
+ * {@value #SEARCHES} · {@value #MOST_STEPS} · photos; few photos take fewer steps.
  */
 public final class Proposals {
     public static final int MOST_PHOTOS = 60;
     static final int SEARCHES = 22;
-    static final int STEPS = 2400;
+    static final int MOST_STEPS = 2400;
+    private static final int FEWEST_STEPS = 600;
+    private static final int STEPS_EACH = 100;
     private static final double HERO = 3;
     /** How different proposals are at least; the second and third only if there are too few. */
     private static final double[] APART = {0.28, 0.15, 0.05};
@@ -99,7 +101,7 @@ public final class Proposals {
         SlicingCost cost = new SlicingCost(asked, weights, space, whole);
         SlicingDraft start = SlicingDraft.start(wishes.stream().mapToDouble(Wish::proportion).toArray(),
                 IntStream.range(0, asked.length).toArray(), room.width() / room.height(), random);
-        SlicingDraft draft = SlicingSearch.best(start, cost, STEPS, random);
+        SlicingDraft draft = SlicingSearch.best(start, cost, Math.min(MOST_STEPS, FEWEST_STEPS + STEPS_EACH * asked.length), random);
         double judged = new SlicingCost(asked, plain, space, whole).of(draft);
         return scored(draft.tree(), draft.order(), whole, judged);
     }

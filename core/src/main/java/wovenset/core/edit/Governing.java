@@ -1,6 +1,7 @@
 package wovenset.core.edit;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -53,10 +54,6 @@ final class Governing {
         if (page.governed().stream().noneMatch(frame -> out.contains(frame.id()))) {
             return page;
         }
-        if (page.arrangement() instanceof Scattered) {
-            // Strewn anew with one less, all others would lie elsewhere.
-            return released(page);
-        }
         Map<UUID, Place> places = places(page);
         FrameTrim trim = FrameTrim.of(piece.dress());
         List<Frame> taken = page.governed().stream().filter(frame -> out.contains(frame.id()))
@@ -91,7 +88,8 @@ final class Governing {
                 arrangement = rest.isPresent() ? slicing.withTree(rest.get()) : new Free(slicing.margins());
                 continue;
             } else if (frame.spot() == null && arrangement instanceof Scattered scattered) {
-                arrangement = scattered.withPrints(scattered.prints() - 1);
+                arrangement = scattered.without(place, proportions.shown(frame), proportions.subject(piece, frame), frame.border());
+                continue;
             }
             place += frame.spot() == null ? 1 : 0;
         }
@@ -137,8 +135,29 @@ final class Governing {
             return page.with(slicing.withTree(SlicingGrowth.withOneMore(slicing, shown, space)), frames);
         }
         if (page.arrangement() instanceof Scattered scattered) {
-            return page.with(scattered.withPrints(scattered.prints() + 1), frames);
+            return backAmongPrints(page, scattered, frame);
         }
         return page.with(new Slicing(page.arrangement().margins(), Length.ofMm(3), true, SlicingTree.Leaf.OWN), frames);
+    }
+
+    /** Into the vacancy where a picture of the nearest proportion lay, else strewn anew with one more. */
+    private Page backAmongPrints(Page page, Scattered scattered, Frame frame) {
+        double own = proportions.shown(frame);
+        List<Frame> frames = new ArrayList<>(page.frames());
+        frames.removeIf(one -> one.id().equals(frame.id()));
+        Optional<Scattered.Vacancy> nearest = scattered.vacancies().stream()
+                .min(Comparator.comparingDouble(one -> Math.abs(Math.log(one.proportion() / own))));
+        if (nearest.isEmpty()) {
+            frames.add(frame);
+            return page.with(scattered.withPrints(scattered.prints() + 1), frames);
+        }
+        Scattered filled = scattered.withPrintIn(nearest.get());
+        List<Frame> governed = frames.stream().filter(one -> one.spot() == null).toList();
+        for (int print = 0; print <= governed.size(); print++) {
+            if (filled.placeOf(print) == nearest.get().at()) {
+                frames.add(print == governed.size() ? frames.size() : frames.indexOf(governed.get(print)), frame);
+            }
+        }
+        return page.with(filled, frames);
     }
 }

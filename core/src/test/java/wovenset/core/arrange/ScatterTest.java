@@ -26,7 +26,7 @@ class ScatterTest {
     }
 
     private static Scattered scattered(int prints, long seed, double hidden) {
-        return new Scattered(Margins.all(mm(10)), prints, seed, 1.1, 12, hidden);
+        return Scattered.of(Margins.all(mm(10)), prints, seed, 1.1, 12, hidden);
     }
 
     private static List<Region> middles(int count) {

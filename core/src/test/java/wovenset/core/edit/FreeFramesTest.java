@@ -25,6 +25,7 @@ import wovenset.core.piece.Margins;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.PhotoId;
 import wovenset.core.piece.Piece;
+import wovenset.core.piece.Scattered;
 import wovenset.core.piece.Slicing;
 import wovenset.core.piece.SlicingTree;
 import wovenset.core.piece.Spot;
@@ -203,6 +204,27 @@ class FreeFramesTest {
         Dress plain = small.dress();
         Dress thick = new Dress(plain.pageColour(), plain.borderColour(), mm(5), plain.cornerRadius(), plain.captions());
         assertThatThrownBy(() -> apply(small, new Edit.SetDress(thick))).hasMessageContaining("no room for a photo inside this border");
+    }
+
+    @Test
+    void aPrintTakenOutOfScatteredOnesLeavesTheOthersWhereTheyLie() {
+        Piece piece = placed(piece(grid(1, 6, 10, 5), 1), photo(1), photo(2), photo(3), photo(4), photo(5), photo(6));
+        List<UUID> ids = page(piece).frames().stream().map(Frame::id).toList();
+        UUID page = page(piece).id();
+        Piece strewn = apply(piece, new Edit.Arrange(page, Scattered.of(Margins.all(mm(10)), 6, 3, 1, 8, 0.2), ids));
+        Piece out = apply(strewn, put(strewn, ids.get(2), spot(20, 20, 40, 30)), put(strewn, ids.get(4), spot(90, 20, 40, 30)));
+        assertThat(((Scattered) page(out).arrangement()).prints()).isEqualTo(4);
+        for (int still : new int[] {0, 1, 3, 5}) {
+            assertThat(place(out, ids.get(still))).isEqualTo(place(strewn, ids.get(still)));
+        }
+        Piece gone = apply(out, new Edit.RemoveFrames(page, ids.subList(0, 1)));
+        assertThat(place(gone, ids.get(5))).isEqualTo(place(strewn, ids.get(5)));
+        Piece back = apply(out, new Edit.GiveBackFrames(page, List.of(ids.get(4))), new Edit.GiveBackFrames(page, List.of(ids.get(2))));
+        for (UUID id : ids) {
+            assertThat(place(back, id)).as("back in its own place, for the photos differ").isEqualTo(place(strewn, id));
+        }
+        assertThat(page(back).arrangement()).isEqualTo(page(strewn).arrangement());
+        assertThat(place(apply(out, new Edit.SetFormat(Pieces.format(200, 200))), ids.get(0))).as("still governed").isNotEqualTo(place(out, ids.get(0)));
     }
 
     @Test

@@ -92,7 +92,7 @@ class PatternUseTest {
     @Test
     void scatteredPrintsAreAsManyAsThePhotosAndStayWithTheirNumbers() {
         Piece five = photos(5, 5);
-        Scattered scattered = new Scattered(Margins.all(mm(10)), 5, 4, 1, 10, 0.2);
+        Scattered scattered = Scattered.of(Margins.all(mm(10)), 5, 4, 1, 10, 0.2);
         Piece strewn = edits.apply(five, new Edit.Arrange(page(five).id(), scattered, page(five).frames().stream().map(Frame::id).toList())).piece();
         Pattern pattern = Patterns.of("Strewn", strewn, page(strewn), Pieces.facts());
         Piece eight = photos(8, 8);
