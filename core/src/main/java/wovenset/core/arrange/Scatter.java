@@ -11,7 +11,7 @@ import wovenset.core.piece.Scattered;
  * Strews prints over a page. They begin on a jittered lattice, each turned by chance within the limit, and are moved and turned by
  * simulated annealing (Kirkpatrick, Gelatt and Vecchi 1983) to lower
  *
- * <pre>Σ over prints of 40·max(0, hidden − limit)² + 10·(share of the subject hidden) + 20·(share of the words hidden)
+ * <pre>Σ over prints of 60·max(0, hidden − limit)² + 15·max(0, hidden − limit) + 10·(share of the subject hidden) + 3·(share of the words hidden)
  *     + 0.4·(way from its place on the lattice / cell)²</pre>
  *
  * where what is hidden is counted on the points of {@link Cover}. If some print is still hidden by more than the limit, all are
@@ -20,9 +20,9 @@ import wovenset.core.piece.Scattered;
 final class Scatter {
     private static final int STEPS_EACH = 40;
     private static final int MOST_STEPS = 400;
-    private static final double TOO_HIDDEN = 40;
+    private static final double TOO_HIDDEN = 60;
     private static final double SUBJECT_HIDDEN = 10;
-    private static final double WORDS_HIDDEN = 20;
+    private static final double WORDS_HIDDEN = 3;
     private static final double STRAYED = 0.4;
     private static final double SMALLER = 0.95;
     private static final int MOST_TRIES = 100;
