@@ -14,6 +14,8 @@ export function useTrial() {
         setWrong(problem && { field: problem.field, message: problem.message })
         if (problem) handle.preview(null)
       }),
+    /** What is wrong with none of these fields. */
+    aboutOthers: (fields: string[]) => (wrong && !fields.includes(wrong.field ?? '') ? wrong.message : undefined),
     about: (field: string) => (wrong?.field === field ? wrong.message : undefined),
   }
 }

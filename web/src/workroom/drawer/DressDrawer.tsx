@@ -14,6 +14,7 @@ export function DressDrawer() {
   const { stored } = useRoom()
   const trial = useTrial()
   const { about } = trial
+  const others = trial.aboutOthers(['borderWidth', 'cornerRadius'])
   const typefaces = useQuery({
     queryKey: ['typefaces'],
     queryFn: () => data(client.GET('/api/measure/typefaces')),
@@ -104,9 +105,9 @@ export function DressDrawer() {
             onCommit={(lines) => setCaption({ lines })}
           />
         </div>
-        {about('captions') && (
+        {others && (
           <p role="alert" className="text-[13px] leading-4 text-madder">
-            {about('captions')}
+            {others}
           </p>
         )}
         <ColourField

@@ -11,12 +11,13 @@ import { useTrial } from '../useTrial'
 export function BorderPart({ frames }: { frames: Frame[] }) {
   const { stored, page } = useRoom()
   const { selectAlike } = useFrameDoings()
-  const { show, set, about } = useTrial()
+  const { show, set, about, aboutOthers } = useTrial()
   const last = frames.at(-1)
   if (!last) return null
   // Fields start from what is stored, while the page may show a try.
   const kept = stored.pages.flatMap(({ frames }) => frames).find(({ id }) => id === last.id) ?? last
   const border = borderOf(kept, stored.dress)
+  const others = aboutOthers(kept.border ? ['borderWidth', 'cornerRadius'] : [])
   const edit = (next: Border | undefined) => ({
     kind: 'borderFrames' as const,
     pageId: page.id,
@@ -54,6 +55,11 @@ export function BorderPart({ frames }: { frames: Frame[] }) {
             }
           />
         </div>
+      )}
+      {others && (
+        <p role="alert" className="pt-1 text-[13px] leading-4 text-madder">
+          {others}
+        </p>
       )}
     </section>
   )

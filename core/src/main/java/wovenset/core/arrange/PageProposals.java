@@ -132,7 +132,7 @@ public final class PageProposals {
                         + format.say(narrower) + " does.");
             }
         }
-        PlacesOutcome.DoesNotFit problem = Places.noRoomAtAll(space.trim(), wishes.size());
+        PlacesOutcome.DoesNotFit problem = Places.noRoomAtAll(space.widestTrim(), wishes.size());
         return new Answer.Cannot(problem.field(), problem.reason());
     }
 }

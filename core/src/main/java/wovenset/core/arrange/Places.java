@@ -78,7 +78,7 @@ public final class Places {
         }
         Space space = Space.of(piece.format(), piece.dress(), scattered.margins(), Length.ZERO, all);
         List<Place> places = Scatter.places(scattered, proportions, subjects, space);
-        return places.isEmpty() ? noRoomAtAll(space.trim(), frames.size())
+        return places.isEmpty() ? noRoomAtAll(space.widestTrim(), frames.size())
                 : new PlacesOutcome.Fits(IntStream.range(0, frames.size()).mapToObj(print -> places.get(scattered.placeOf(print))).toList());
     }
 
@@ -123,7 +123,7 @@ public final class Places {
             return new PlacesOutcome.DoesNotFit("gap", "Gaps of " + format.say(slicing.gap()) + " leave no room for " + proportions.size()
                     + " photos; at most " + format.say(Length.ofMicrometres((long) (most * 1000))) + " fits.");
         }
-        return noRoomAtAll(space.trim(), proportions.size());
+        return noRoomAtAll(space.widestTrim(), proportions.size());
     }
 
     /** What is said where even without gaps nothing fits. */

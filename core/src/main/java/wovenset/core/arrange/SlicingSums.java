@@ -33,7 +33,7 @@ public final class SlicingSums {
         this.proportions = proportions;
         this.space = space;
         this.gap = space.gap();
-        this.widest = new FrameTrim(space.widestBorder(), space.trim().captionMm());
+        this.widest = space.widestTrim();
     }
 
     /** A block that knows its size and its parts. */

@@ -1,5 +1,6 @@
 package wovenset.core.arrange;
 
+import java.util.Comparator;
 import java.util.List;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.measure.Length;
@@ -54,7 +55,8 @@ public record Space(BoxMm box, double gap, FrameTrim trim, List<FrameTrim> trims
         return trims.isEmpty() ? trim : trims.get(frame);
     }
 
-    double widestBorder() {
-        return trims.stream().mapToDouble(FrameTrim::borderMm).max().orElse(trim.borderMm());
+    /** What the frame with the widest border takes. */
+    FrameTrim widestTrim() {
+        return trims.stream().max(Comparator.comparingDouble(FrameTrim::borderMm)).orElse(trim);
     }
 }

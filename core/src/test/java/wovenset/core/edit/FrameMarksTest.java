@@ -20,6 +20,7 @@ import wovenset.core.arrange.LabColour;
 import wovenset.core.arrange.PageProposals;
 import wovenset.core.arrange.Patterns;
 import wovenset.core.piece.Border;
+import wovenset.core.piece.Dress;
 import wovenset.core.piece.Frame;
 import wovenset.core.piece.Margins;
 import wovenset.core.piece.Page;
@@ -147,6 +148,10 @@ class FrameMarksTest {
         assertThatThrownBy(() -> apply(piece, border(piece, new Border(GILT.colour(), mm(-1), mm(0)), 0))).hasMessageContaining("between nothing");
         assertThatThrownBy(() -> apply(piece, border(piece, new Border(GILT.colour(), mm(1), mm(-1)), 0))).hasMessageContaining("radius");
         assertThatThrownBy(() -> apply(piece, border(piece, new Border(GILT.colour(), mm(48), mm(0)), 2))).hasMessageContaining("leaves no room");
+        Piece words = apply(piece, new Edit.SetDress(Dress.PLAIN));
+        Piece cut = apply(words, new Edit.Arrange(page(piece).id(), new Slicing(Margins.all(mm(10)), mm(4), true, SlicingTree.parse("(ppp)")), ids(piece)));
+        assertThatThrownBy(() -> apply(cut, border(cut, new Border(GILT.colour(), mm(95), mm(0)), 2)))
+                .isInstanceOfSatisfying(EditRefusedException.class, refused -> assertThat(refused.field()).isEqualTo("borderWidth"));
     }
 
     @Test
