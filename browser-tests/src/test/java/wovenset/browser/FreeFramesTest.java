@@ -245,14 +245,16 @@ class FreeFramesTest {
         room.frame(2).click(new Locator.ClickOptions().setModifiers(List.of(KeyboardModifier.SHIFT)));
         room.field("Border of their own").click();
         assertThat(room.button("Undo: Change the border of 2 frames")).isEnabled();
-        Locator border = room.page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Border"));
-        border.getByLabel("Border width", new Locator.GetByLabelOptions().setExact(true)).fill("4mm");
-        border.getByLabel("Border width", new Locator.GetByLabelOptions().setExact(true)).press("Enter");
+        Locator width = room.page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Border"))
+                .getByLabel("Border width", new Locator.GetByLabelOptions().setExact(true));
+        width.fill("4mm");
+        width.press("Enter");
+        assertThat(width).hasValue("4\u2009mm");
         room.saved();
         assertThat(frames(room).subList(0, 2)).allSatisfy(frame -> assertThat(um(frame.path("border"), "width")).isEqualTo(4_000));
-        border.getByLabel("Border width", new Locator.GetByLabelOptions().setExact(true)).fill("9cm");
-        border.getByLabel("Border width", new Locator.GetByLabelOptions().setExact(true)).press("Enter");
-        assertThat(border.getByText("no room for the photo")).isVisible();
+        width.fill("9cm");
+        width.press("Enter");
+        assertThat(room.page.getByText("no room for the photo")).isVisible();
         room.frame(3).click();
         room.frame(2).focus();
         room.page.keyboard().press("a");
