@@ -1,4 +1,5 @@
 import { type ReactNode, useId } from 'react'
+import { Wrong } from './Wrong'
 
 export const inputLook =
   'h-8 w-full min-w-0 border border-line bg-paper px-2 text-ink focus:border-woad focus:outline-2 focus:outline-offset-0 focus:outline-woad aria-invalid:border-madder disabled:opacity-50'
@@ -16,21 +17,26 @@ export function Field({
   children: (ids: { id: string; 'aria-describedby'?: string; 'aria-invalid'?: boolean }) => ReactNode
 }) {
   const id = useId()
-  const note = wrong ?? hint
   return (
     <div className="min-w-0">
       <label htmlFor={id} className="mb-0.5 block text-[13px] text-soft">
         {label}
       </label>
-      {children({ id, 'aria-describedby': note ? `${id}-note` : undefined, 'aria-invalid': wrong ? true : undefined })}
-      {note && (
-        <p
-          id={`${id}-note`}
-          role={wrong ? 'alert' : undefined}
-          className={`mt-1 text-[13px] leading-4 ${wrong ? 'text-madder' : 'text-soft'}`}
-        >
-          {note}
-        </p>
+      {children({
+        id,
+        'aria-describedby': (wrong ?? hint) ? `${id}-note` : undefined,
+        'aria-invalid': wrong ? true : undefined,
+      })}
+      {wrong ? (
+        <Wrong id={`${id}-note`} className="mt-1">
+          {wrong}
+        </Wrong>
+      ) : (
+        hint && (
+          <p id={`${id}-note`} className="mt-1 text-[13px] leading-4 text-soft">
+            {hint}
+          </p>
+        )
       )}
     </div>
   )

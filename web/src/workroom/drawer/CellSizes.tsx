@@ -4,6 +4,7 @@ import { client, data, type Grid, type Problem } from '../../api/client'
 import { LengthField, lengthsTaken } from '../../measure/LengthField'
 import { say, saySize } from '../../measure/units'
 import { Button } from '../../ui/Button'
+import { Wrong } from '../../ui/Wrong'
 import { useRoom } from '../context'
 import { onPage, type WantedEdit } from '../usePiece'
 
@@ -92,11 +93,7 @@ export function CellSizes({
           />
         </div>
       )}
-      {size && wrong && (
-        <p role="alert" className="text-[13px] leading-4 text-madder">
-          {wrong}
-        </p>
-      )}
+      {size && wrong && <Wrong>{wrong}</Wrong>}
       {!asked && cellWidth !== undefined && cellHeight !== undefined && (
         <p className="text-[13px] leading-4 text-soft">
           {grid.columns * grid.rows} cells of {saySize(cellWidth, cellHeight, format)}.{' '}

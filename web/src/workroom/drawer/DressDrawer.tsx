@@ -5,6 +5,7 @@ import { Field, inputLook } from '../../ui/Field'
 import { NumberField } from '../../ui/NumberField'
 import { BorderFields } from '../BorderFields'
 import { commonBorder } from '../borders'
+import { Wrong } from '../../ui/Wrong'
 import { useRoom } from '../context'
 import { useTrial } from '../useTrial'
 import { Part } from './Part'
@@ -105,11 +106,7 @@ export function DressDrawer() {
             onCommit={(lines) => setCaption({ lines })}
           />
         </div>
-        {others && (
-          <p role="alert" className="text-[13px] leading-4 text-madder">
-            {others}
-          </p>
-        )}
+        {others && <Wrong>{others}</Wrong>}
         <ColourField
           label="Caption colour"
           value={captions.colour}

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import type { Arrangement } from '../../api/client'
 import { Button } from '../../ui/Button'
+import { Wrong } from '../../ui/Wrong'
 import { useRoom } from '../context'
 import { usesOf } from '../selection'
 import type { WantedEdit } from '../usePiece'
@@ -54,11 +55,7 @@ export function LayoutPart() {
       ) : (
         <FreePart key={`margins of ${page.id}`} send={send} about={about} />
       )}
-      {wrong && !fieldsOf(arrangement).includes(wrong.field ?? '') && (
-        <p role="alert" className="border-l-2 border-madder pl-2 text-[13px] leading-4">
-          {wrong.message}
-        </p>
-      )}
+      {wrong && !fieldsOf(arrangement).includes(wrong.field ?? '') && <Wrong>{wrong.message}</Wrong>}
       <OrderPart />
       <PagePart send={send} about={about} />
     </>

@@ -4,6 +4,7 @@ import { client, data, type MakeRequest, Problem } from '../../api/client'
 import { Button } from '../../ui/Button'
 import { Field, inputLook } from '../../ui/Field'
 import { NumberField } from '../../ui/NumberField'
+import { Wrong } from '../../ui/Wrong'
 import { useRoom } from '../context'
 import { MadeFile } from './MadeFile'
 import { Part } from './Part'
@@ -86,11 +87,7 @@ export function MakeDrawer() {
         <Button look="primary" className="w-full" onClick={() => void make()}>
           Make the file
         </Button>
-        {wrong && (
-          <p role="alert" className="text-[13px] text-madder">
-            {wrong}
-          </p>
-        )}
+        {wrong && <Wrong>{wrong}</Wrong>}
       </Part>
       <Part title="Made">
         {makes.data?.length === 0 && (

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import type { Margins } from '../../api/client'
 import { LengthField } from '../../measure/LengthField'
+import { Wrong } from '../../ui/Wrong'
 import { useRoom } from '../context'
 
 /** One margin, or four. */
@@ -52,11 +53,7 @@ export function MarginFields({
           onCommit={(m) => onCommit({ top: m, right: m, bottom: m, left: m })}
         />
       )}
-      {four && wrong && (
-        <p role="alert" className="text-[13px] text-madder">
-          {wrong}
-        </p>
-      )}
+      {four && wrong && <Wrong>{wrong}</Wrong>}
     </>
   )
 }

@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { client, data, type Page, pagePicture, type Piece, Problem, type Proposal } from '../../api/client'
 import { Button } from '../../ui/Button'
 import { gapOf, governed } from '../arrangement'
+import { Wrong } from '../../ui/Wrong'
 import { useRoom } from '../context'
 import { Part } from './Part'
 
@@ -74,11 +75,7 @@ export function ProposalsPart() {
         </Button>
       ) : (
         <>
-          {wrong && (
-            <p role="alert" className="border-l-2 border-madder pl-2 text-[13px] leading-4">
-              {wrong}
-            </p>
-          )}
+          {wrong && <Wrong>{wrong}</Wrong>}
           {proposals.isFetching && !proposals.data && <p role="status">Trying cuts …</p>}
           <ul
             aria-label="Proposed arrangements"

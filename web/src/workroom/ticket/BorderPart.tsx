@@ -3,6 +3,7 @@ import type { Border, Frame } from '../../api/client'
 import { IconButton } from '../../ui/Button'
 import { BorderFields } from '../BorderFields'
 import { borderOf } from '../borders'
+import { Wrong } from '../../ui/Wrong'
 import { useRoom } from '../context'
 import { useFrameDoings } from '../frames/useFrameDoings'
 import { useTrial } from '../useTrial'
@@ -56,11 +57,7 @@ export function BorderPart({ frames }: { frames: Frame[] }) {
           />
         </div>
       )}
-      {others && (
-        <p role="alert" className="pt-1 text-[13px] leading-4 text-madder">
-          {others}
-        </p>
-      )}
+      {others && <Wrong className="pt-1">{others}</Wrong>}
     </section>
   )
 }

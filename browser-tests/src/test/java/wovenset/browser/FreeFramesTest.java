@@ -255,6 +255,7 @@ class FreeFramesTest {
         width.fill("9cm");
         width.press("Enter");
         assertThat(room.page.getByText("no room for the photo")).isVisible();
+        assertThat(room.page.getByText("no room for the photo")).isInViewport();
         room.frame(3).click();
         room.frame(2).focus();
         room.page.keyboard().press("a");

@@ -18,7 +18,8 @@ import org.jspecify.annotations.Nullable;
  */
 public record Scattered(Margins margins, int prints, long seed, double cover, double mostTurn, double mostHidden, List<Vacancy> vacancies)
         implements Arrangement {
-    private static final int MOST_VACANCIES = 500;
+    /** As many as a grid has cells. */
+    private static final int MOST_VACANCIES = 1600;
 
     public Scattered(Margins margins, int prints, long seed, double cover, double mostTurn, double mostHidden, @Nullable List<Vacancy> vacancies) {
         this.margins = margins;
