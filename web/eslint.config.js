@@ -1,4 +1,6 @@
 import js from '@eslint/js'
+import { createNodeResolver, importX } from 'eslint-plugin-import-x'
+import a11y from 'eslint-plugin-jsx-a11y-x'
 import hooks from 'eslint-plugin-react-hooks'
 import ts from 'typescript-eslint'
 
@@ -7,5 +9,19 @@ export default ts.config(
   js.configs.recommended,
   ...ts.configs.strict,
   hooks.configs.flat.recommended,
-  { rules: { '@typescript-eslint/no-non-null-assertion': 'error', '@typescript-eslint/no-explicit-any': 'error' } },
+  a11y.configs.recommended,
+  {
+    plugins: { 'import-x': importX },
+    settings: { 'import-x/resolver-next': [createNodeResolver({ extensions: ['.ts', '.tsx', '.js'] })] },
+    rules: {
+      '@typescript-eslint/no-non-null-assertion': 'error',
+      '@typescript-eslint/no-explicit-any': 'error',
+      'import-x/no-cycle': 'error',
+      // Only fields that a press has just opened take the focus: that is where the person's next key goes.
+      'jsx-a11y-x/no-autofocus': 'off',
+      // What is dragged on the page and moved by arrows has the role of an application.
+      'jsx-a11y-x/no-noninteractive-tabindex': ['error', { roles: ['application'], tags: [] }],
+      'jsx-a11y-x/no-noninteractive-element-interactions': 'off',
+    },
+  },
 )

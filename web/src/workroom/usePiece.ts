@@ -13,7 +13,7 @@ import {
 } from '../api/client'
 import { useNotice } from '../ui/Notices'
 
-export interface OpenPiece {
+interface OpenPiece {
   /** As it shows: with the preview, if one is under way. */
   piece: Piece
   /** As it is stored; what a change starts from. */

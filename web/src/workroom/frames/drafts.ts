@@ -3,7 +3,7 @@ import type { Spot } from '../../api/client'
 import type { Distance, SnapLine } from './snap'
 
 /** A frame as it is being dragged, before it is stored: only moved, or with another size or turn. */
-export interface Draft {
+interface Draft {
   spot: Spot
   shape: boolean
 }

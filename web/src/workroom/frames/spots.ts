@@ -2,7 +2,7 @@ import type { Box, Frame, FrameScene, PageScene, Spot } from '../../api/client'
 import type { Pivot } from '../selection'
 
 /** Micrometres. */
-export const SMALLEST = 2000
+const SMALLEST = 2000
 
 const radians = (degrees: number) => (degrees * Math.PI) / 180
 

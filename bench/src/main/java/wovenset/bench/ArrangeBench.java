@@ -35,8 +35,13 @@ final class ArrangeBench implements Bench.Benchmark {
     private static final int ROUNDS = 25;
     private static final double GAP = 4;
     /** 3:2 and 4:3 each way up, square, 16:9 each way up, and now and then a panorama. */
-    private static final double[] PROPORTIONS = {1.5, 1.5, 1.5, 2 / 3.0, 2 / 3.0, 4 / 3.0, 4 / 3.0, 0.75, 0.75, 1, 16 / 9.0, 9 / 16.0, 3};
-    private static final BoxMm[] ROOMS = {new BoxMm(10, 10, 190, 277), new BoxMm(10, 10, 280, 280), new BoxMm(10, 10, 280, 180)};
+    private static final double[] PROPORTIONS = {
+        1.5, 1.5, 1.5, 2 / 3.0, 2 / 3.0, 4 / 3.0, 4 / 3.0, 0.75, 0.75, 1, 16 / 9.0, 9 / 16.0, 3
+    };
+
+    private static final BoxMm[] ROOMS = {
+        new BoxMm(10, 10, 190, 277), new BoxMm(10, 10, 280, 280), new BoxMm(10, 10, 280, 180)
+    };
 
     @Override
     public List<Figure> run(Path folder) {
@@ -52,44 +57,88 @@ final class ArrangeBench implements Bench.Benchmark {
             lost[set] = proposals.get(0).lost();
             gridLost[set] = gridLost(photos, room);
             if (photos.size() >= 5) {
-                covered.add(proposals.stream().filter(Proposal::whole).mapToDouble(Proposal::covered).max().orElse(0));
+                covered.add(proposals.stream()
+                        .filter(Proposal::whole)
+                        .mapToDouble(Proposal::covered)
+                        .max()
+                        .orElse(0));
                 gridCovered.add(1 - gridLost[set]);
             }
         }
         double mean = Arrays.stream(lost).average().orElseThrow();
         double gridMean = Arrays.stream(gridLost).average().orElseThrow();
         List<Figure> figures = new ArrayList<>();
-        figures.add(new Figure("share of a photo that the first proposal crops, mean of " + SETS + " sets", mean, "of the photo", gridMean,
-                "at most a quarter of the plain grid's", mean <= gridMean / 4));
-        figures.add(Figure.atLeast("page covered by whole photos, median of sets of 5 and more", median(covered), "of the room", median(gridCovered), 0.92));
+        figures.add(new Figure(
+                "share of a photo that the first proposal crops, mean of " + SETS + " sets",
+                mean,
+                "of the photo",
+                gridMean,
+                "at most a quarter of the plain grid's",
+                mean <= gridMean / 4));
+        figures.add(Figure.atLeast(
+                "page covered by whole photos, median of sets of 5 and more",
+                median(covered),
+                "of the room",
+                median(gridCovered),
+                0.92));
         for (int count : new int[] {12, 60}) {
             List<Wish> photos = photos(count, random);
             int[] seed = {0};
             double time = time(() -> Proposals.of(photos, new Space(ROOMS[2], GAP, FrameTrim.NONE), 8, seed[0]++));
-            figures.add(Figure.atMost("eight proposals for " + count + " photos", time, "ms", time(() -> gridLost(photos, ROOMS[2])), count == 12 ? 60 : 400));
+            figures.add(Figure.atMost(
+                    "eight proposals for " + count + " photos",
+                    time,
+                    "ms",
+                    time(() -> gridLost(photos, ROOMS[2])),
+                    count == 12 ? 60 : 400));
         }
         List<Wish> photos = photos(60, random);
-        Proposal page = Proposals.of(photos, new Space(ROOMS[2], 2, FrameTrim.NONE), 8, 1).get(0);
-        List<Double> proportions = page.order().stream().map(photo -> photos.get(photo).proportion()).toList();
+        Proposal page = Proposals.of(photos, new Space(ROOMS[2], 2, FrameTrim.NONE), 8, 1)
+                .get(0);
+        List<Double> proportions = page.order().stream()
+                .map(photo -> photos.get(photo).proportion())
+                .toList();
         int[] step = {0};
-        figures.add(Figure.atMost("a page of 60 places solved anew for another margin", time(() -> {
-            double margin = 10 + 0.01 * step[0]++;
-            return SlicingSums.places(page.tree(), proportions, new Space(new BoxMm(margin, margin, 300 - 2 * margin, 200 - 2 * margin), 2, FrameTrim.NONE), false).orElseThrow();
-        }), "ms", time(() -> gridLost(photos, ROOMS[2])), 15));
+        figures.add(Figure.atMost(
+                "a page of 60 places solved anew for another margin",
+                time(() -> {
+                    double margin = 10 + 0.01 * step[0]++;
+                    return SlicingSums.places(
+                                    page.tree(),
+                                    proportions,
+                                    new Space(
+                                            new BoxMm(margin, margin, 300 - 2 * margin, 200 - 2 * margin),
+                                            2,
+                                            FrameTrim.NONE),
+                                    false)
+                            .orElseThrow();
+                }),
+                "ms",
+                time(() -> gridLost(photos, ROOMS[2])),
+                15));
         int[] seed = {0};
-        figures.add(Figure.atMost("60 prints scattered anew", time(() -> scattered(seed[0]++)), "ms", time(() -> gridLost(photos, ROOMS[2])), 15));
+        figures.add(Figure.atMost(
+                "60 prints scattered anew",
+                time(() -> scattered(seed[0]++)),
+                "ms",
+                time(() -> gridLost(photos, ROOMS[2])),
+                15));
         return figures;
     }
 
     private static PlacesOutcome scattered(long seed) {
         Piece piece = Pieces.piece(Pieces.grid(1, 1, 10, 2), 1);
         Scattered scattered = Scattered.of(Margins.all(Length.ofMm(10)), 60, seed, 1, 8, 0.2);
-        List<Frame> frames = IntStream.range(0, 60).mapToObj(i -> Frame.empty(new UUID(0, i)).withPhoto(Pieces.photo(i), "")).toList();
+        List<Frame> frames = IntStream.range(0, 60)
+                .mapToObj(i -> Frame.empty(new UUID(0, i)).withPhoto(Pieces.photo(i), ""))
+                .toList();
         return Places.of(piece, Page.of(new UUID(1, 1), scattered, frames), Pieces.facts());
     }
 
     private static List<Wish> photos(int count, SplittableRandom random) {
-        return IntStream.range(0, count).mapToObj(i -> Wish.plain(PROPORTIONS[random.nextInt(PROPORTIONS.length)])).toList();
+        return IntStream.range(0, count)
+                .mapToObj(i -> Wish.plain(PROPORTIONS[random.nextInt(PROPORTIONS.length)]))
+                .toList();
     }
 
     /** The mean crop of the plain grid that crops least; empty cells at its end are allowed. */
@@ -99,8 +148,13 @@ final class ArrangeBench implements Bench.Benchmark {
             int rows = (photos.size() + columns - 1) / columns;
             double cell = (room.width() - GAP * (columns - 1)) / (room.height() - GAP * (rows - 1)) * rows / columns;
             if (cell > 0) {
-                least = Math.min(least, photos.stream().mapToDouble(photo -> 1 - Math.min(cell / photo.proportion(), photo.proportion() / cell))
-                        .average().orElseThrow());
+                least = Math.min(
+                        least,
+                        photos.stream()
+                                .mapToDouble(
+                                        photo -> 1 - Math.min(cell / photo.proportion(), photo.proportion() / cell))
+                                .average()
+                                .orElseThrow());
             }
         }
         return least;

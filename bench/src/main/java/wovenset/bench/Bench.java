@@ -40,7 +40,8 @@ public final class Bench {
         for (String name : names) {
             Path folder = Files.createTempDirectory("wovenset-bench");
             try {
-                for (Figure figure : ALL.get(name).run(folder)) {
+                for (Figure figure :
+                        java.util.Objects.requireNonNull(ALL.get(name)).run(folder)) {
                     System.out.println(figure.json());
                 }
             } finally {
@@ -53,7 +54,8 @@ public final class Bench {
 
     private static void remove(Path folder) throws IOException {
         try (var files = Files.walk(folder)) {
-            files.sorted(Comparator.reverseOrder()).forEach(file -> file.toFile().delete());
+            files.sorted(Comparator.reverseOrder())
+                    .forEach(file -> file.toFile().delete());
         }
     }
 }

@@ -31,10 +31,34 @@ final class EditBench implements Bench.Benchmark {
             double[] edits = new double[MEASURED];
             long revision = piece.path("revision").asLong();
             for (int i = -WARM; i < MEASURED; i++) {
-                Map<String, Object> crop = Map.of("focusX", 0.5, "focusY", 0.5, "zoom", 1.01 + (i + WARM) / 1000.0, "turnDegrees", 0, "flipped", false, "fit", "FILL");
+                Map<String, Object> crop = Map.of(
+                        "focusX",
+                        0.5,
+                        "focusY",
+                        0.5,
+                        "zoom",
+                        1.01 + (i + WARM) / 1000.0,
+                        "turnDegrees",
+                        0,
+                        "flipped",
+                        false,
+                        "fit",
+                        "FILL");
                 long start = System.nanoTime();
-                JsonNode answer = api.edit(id, revision, "setCrop", "pageId", page.path("id").asString(),
-                        "frameId", page.path("frames").get((i & 1023) % 60).path("id").asString(), "crop", crop).json();
+                JsonNode answer = api.edit(
+                                id,
+                                revision,
+                                "setCrop",
+                                "pageId",
+                                page.path("id").asString(),
+                                "frameId",
+                                page.path("frames")
+                                        .get((i & 1023) % 60)
+                                        .path("id")
+                                        .asString(),
+                                "crop",
+                                crop)
+                        .json();
                 double ms = (System.nanoTime() - start) / 1e6;
                 if (answer.path("scenes").path(0).path("frames").size() != 60) {
                     throw new IllegalStateException("The scene is not whole");
@@ -52,7 +76,9 @@ final class EditBench implements Bench.Benchmark {
     private static double commits(String url, String content) throws SQLException {
         double[] times = new double[MEASURED];
         try (Connection connection = DriverManager.getConnection(url + "?user=root")) {
-            connection.createStatement().execute("CREATE TABLE baseline (id INT PRIMARY KEY, content LONGTEXT NOT NULL) ENGINE = InnoDB");
+            connection
+                    .createStatement()
+                    .execute("CREATE TABLE baseline (id INT PRIMARY KEY, content LONGTEXT NOT NULL) ENGINE = InnoDB");
             PreparedStatement insert = connection.prepareStatement("INSERT INTO baseline VALUES (?, ?)");
             for (int i = 0; i < MEASURED; i++) {
                 long start = System.nanoTime();

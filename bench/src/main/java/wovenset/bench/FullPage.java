@@ -28,18 +28,30 @@ final class FullPage {
      * @param seed the same seed gives the same photos, another one others
      */
     static String start(Api api, Grid shape, int seed) {
-        String id = api.startPiece(shape.frames() + " frames", WIDTH_MM, HEIGHT_MM).path("piece").path("id").asString();
+        String id = api.startPiece(shape.frames() + " frames", WIDTH_MM, HEIGHT_MM)
+                .path("piece")
+                .path("id")
+                .asString();
         for (int start = 0; start < shape.frames(); start += 6) {
             Map<String, byte[]> files = new LinkedHashMap<>();
             for (int i = start; i < start + 6; i++) {
-                files.put(i + ".jpg", TestPhotos.withExif(TestPhotos.jpeg(1800, 1200, 1000 * seed + i), 1, "2026:07:11 10:12:05", "Photo number " + i));
+                files.put(
+                        i + ".jpg",
+                        TestPhotos.withExif(
+                                TestPhotos.jpeg(1800, 1200, 1000 * seed + i),
+                                1,
+                                "2026:07:11 10:12:05",
+                                "Photo number " + i));
             }
             api.bring(id, files);
         }
         Map<String, Object> margins = Map.of("top", 20_000, "right", 20_000, "bottom", 20_000, "left", 20_000);
-        Map<String, Object> grid = Map.of("rows", shape.rows, "columns", shape.columns, "columnGap", 6_000, "rowGap", 6_000, "margins", margins);
-        JsonNode now = api.edit(id, api.piece(id).path("revision").asLong(), "setGrid", "grid", grid).json();
-        if (now.path("revision").isMissingNode() || api.edit(id, now.path("revision").asLong(), "flowPhotos").status() != 200) {
+        Map<String, Object> grid = Map.of(
+                "rows", shape.rows, "columns", shape.columns, "columnGap", 6_000, "rowGap", 6_000, "margins", margins);
+        JsonNode now = api.edit(id, api.piece(id).path("revision").asLong(), "setGrid", "grid", grid)
+                .json();
+        if (now.path("revision").isMissingNode()
+                || api.edit(id, now.path("revision").asLong(), "flowPhotos").status() != 200) {
             throw new IllegalStateException(now.toString());
         }
         return id;

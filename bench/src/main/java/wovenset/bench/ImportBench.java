@@ -39,7 +39,13 @@ final class ImportBench implements Bench.Benchmark {
                 }
             }
         }
-        return List.of(new Figure("import of 12 MP JPEGs", ours, "photos/s", theirs, "at least as many as vipsthumbnail", ours >= theirs));
+        return List.of(new Figure(
+                "import of 12 MP JPEGs",
+                ours,
+                "photos/s",
+                theirs,
+                "at least as many as vipsthumbnail",
+                ours >= theirs));
     }
 
     private static List<Path> variants(List<Path> files, int first) throws IOException {
@@ -55,10 +61,13 @@ final class ImportBench implements Bench.Benchmark {
         try {
             long start = System.nanoTime();
             List<Callable<List<PhotoIntake.Result>>> work = files.stream()
-                    .<Callable<List<PhotoIntake.Result>>>map(file -> () -> intake.take(file, file.getFileName().toString())).toList();
+                    .<Callable<List<PhotoIntake.Result>>>map(
+                            file -> () -> intake.take(file, file.getFileName().toString()))
+                    .toList();
             for (var done : pool.invokeAll(work)) {
                 if (done.get().get(0).photo() == null) {
-                    throw new IllegalStateException(String.valueOf(done.get().get(0).reason()));
+                    throw new IllegalStateException(
+                            String.valueOf(done.get().get(0).reason()));
                 }
             }
             return files.size() / ((System.nanoTime() - start) / 1e9);
@@ -71,10 +80,19 @@ final class ImportBench implements Bench.Benchmark {
         long start = System.nanoTime();
         List<Process> both = new ArrayList<>();
         for (int size : new int[] {400, 1600}) {
-            List<String> command = new ArrayList<>(List.of("vipsthumbnail", "--size", size + "x" + size, "--eprofile", "srgb", "-o",
+            List<String> command = new ArrayList<>(List.of(
+                    "vipsthumbnail",
+                    "--size",
+                    size + "x" + size,
+                    "--eprofile",
+                    "srgb",
+                    "-o",
                     target + "/%s-" + size + ".jpg[Q=88]"));
             files.forEach(file -> command.add(file.toString()));
-            both.add(new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(ProcessBuilder.Redirect.DISCARD).start());
+            both.add(new ProcessBuilder(command)
+                    .redirectErrorStream(true)
+                    .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                    .start());
         }
         for (Process process : both) {
             if (process.waitFor() != 0) {

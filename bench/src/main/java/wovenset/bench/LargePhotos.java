@@ -28,7 +28,9 @@ final class LargePhotos {
         List<Path> files = new ArrayList<>();
         for (int i = 0; i < count; i++) {
             byte[] jpeg = jpeg(folder, i);
-            files.add(Files.write(folder.resolve("photo-" + i + ".jpg"), TestPhotos.withExif(jpeg, i % 4 == 0 ? 6 : 1, "2026:07:11 10:12:05", "")));
+            files.add(Files.write(
+                    folder.resolve("photo-" + i + ".jpg"),
+                    TestPhotos.withExif(jpeg, i % 4 == 0 ? 6 : 1, "2026:07:11 10:12:05", "")));
         }
         return files;
     }
@@ -36,7 +38,9 @@ final class LargePhotos {
     /** Another file with the same picture: other bytes, and so another photo. */
     static Path variant(Path file, int number) throws IOException {
         byte[] words = ("variant " + number).getBytes(StandardCharsets.US_ASCII);
-        return Files.write(file.resolveSibling("variant-" + number + ".jpg"), TestPhotos.withSegment(Files.readAllBytes(file), 0xFE, words));
+        return Files.write(
+                file.resolveSibling("variant-" + number + ".jpg"),
+                TestPhotos.withSegment(Files.readAllBytes(file), 0xFE, words));
     }
 
     private static byte[] jpeg(Path folder, int seed) throws IOException {

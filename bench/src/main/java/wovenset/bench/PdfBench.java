@@ -51,8 +51,13 @@ final class PdfBench implements Bench.Benchmark {
         Stored stored = Stored.of(files);
         Piece piece = piece();
         PieceMaker maker = new PieceMaker(new SceneResolver(stored, SharpnessLimits.USUAL), stored, Clock.systemUTC());
-        MakeRequest request = new MakeRequest(MakeRequest.Kind.PDF, IntStream.range(0, PAGES).boxed().toList(), Resolution.PRINT, 90,
-                MakeRequest.Ground.PAGE_COLOUR, MakeRequest.Extent.TRIM);
+        MakeRequest request = new MakeRequest(
+                MakeRequest.Kind.PDF,
+                IntStream.range(0, PAGES).boxed().toList(),
+                Resolution.PRINT,
+                90,
+                MakeRequest.Ground.PAGE_COLOUR,
+                MakeRequest.Extent.TRIM);
         double best = 0;
         double baseline = 0;
         for (int round = 0; round < ROUNDS; round++) {
@@ -96,20 +101,24 @@ final class PdfBench implements Bench.Benchmark {
         static Stored of(Map<Integer, Path> files) throws IOException {
             Map<PhotoId, Original> originals = new HashMap<>();
             for (var file : files.entrySet()) {
-                originals.put(Pieces.photo(file.getKey()),
-                        new Original(file.getValue(), PhotoInspector.inspect(Files.readAllBytes(file.getValue()), PictureLimits.USUAL)));
+                originals.put(
+                        Pieces.photo(file.getKey()),
+                        new Original(
+                                file.getValue(),
+                                PhotoInspector.inspect(Files.readAllBytes(file.getValue()), PictureLimits.USUAL)));
             }
             return new Stored(originals);
         }
 
         @Override
         public Original original(PhotoId photo) {
-            return originals.get(photo);
+            return java.util.Objects.requireNonNull(originals.get(photo));
         }
 
         @Override
         public Optional<PixelSize> size(PhotoId photo) {
-            return Optional.of(originals.get(photo)).map(one -> new PixelSize(one.header().width(), one.header().height()));
+            return Optional.ofNullable(originals.get(photo))
+                    .map(one -> new PixelSize(one.header().width(), one.header().height()));
         }
     }
 

@@ -35,8 +35,10 @@ final class SpriteBench implements Bench.Benchmark {
         try (RunningApplication application = RunningApplication.start(PrivateDatabase.Durability.FAST, "")) {
             Api api = new Api(application.address());
             SpriteService service = application.bean(SpriteService.class);
-            Way drawing = (piece, page, hashes) -> service.sprites(UUID.fromString(piece), UUID.fromString(page), hashes, PIXELS_PER_MM)
-                    .stream().map(CompletableFuture::join).toList();
+            Way drawing = (piece, page, hashes) ->
+                    service.sprites(UUID.fromString(piece), UUID.fromString(page), hashes, PIXELS_PER_MM).stream()
+                            .map(CompletableFuture::join)
+                            .toList();
             Way fetching = (piece, page, hashes) -> Api.pictures(api.sprites(piece, page, PIXELS_PER_MM, hashes));
             double baseline = plainPng();
             List<Figure> figures = new ArrayList<>();
@@ -44,7 +46,8 @@ final class SpriteBench implements Bench.Benchmark {
             for (FullPage.Grid grid : List.of(FullPage.TWELVE, FullPage.SIXTY)) {
                 for (boolean http : new boolean[] {false, true}) {
                     double[] medians = measure(api, http ? fetching : drawing, grid, seed);
-                    String name = "a page's " + grid.frames() + " sprites at 1000 × 700 px, " + (http ? "over HTTP, " : "drawn, ");
+                    String name = "a page's " + grid.frames() + " sprites at 1000 × 700 px, "
+                            + (http ? "over HTTP, " : "drawn, ");
                     figures.add(Figure.atMost(name + "cold", medians[0], "ms", baseline, 150));
                     figures.add(Figure.atMost(name + "warm", medians[1], "ms", baseline, 40));
                     seed += 100;
@@ -67,7 +70,8 @@ final class SpriteBench implements Bench.Benchmark {
             String id = FullPage.start(api, grid, seed + WARM_UP + round);
             double first = sprites(way, id, api.piece(id).path("scenes").get(0));
             for (int i = 0; i < AGAIN; i++) {
-                double again = sprites(way, id, dress(api, id, 300 + 10 * i).path("scenes").get(0));
+                double again = sprites(
+                        way, id, dress(api, id, 300 + 10 * i).path("scenes").get(0));
                 if (round >= 0) {
                     warm[round * AGAIN + i] = again;
                 }
@@ -80,9 +84,25 @@ final class SpriteBench implements Bench.Benchmark {
     }
 
     private static JsonNode dress(Api api, String id, int border) {
-        Map<String, Object> captions = Map.of("show", "BELOW", "typeface", "Alegreya", "sizePt", 11, "colour", "#22293a", "lines", 1);
-        return api.edit(id, api.piece(id).path("revision").asLong(), "setDress", "dress", Map.of("pageColour", "#ffffff", "borderColour", "#22293a",
-                "borderWidth", border, "cornerRadius", 0, "captions", captions)).json();
+        Map<String, Object> captions =
+                Map.of("show", "BELOW", "typeface", "Alegreya", "sizePt", 11, "colour", "#22293a", "lines", 1);
+        return api.edit(
+                        id,
+                        api.piece(id).path("revision").asLong(),
+                        "setDress",
+                        "dress",
+                        Map.of(
+                                "pageColour",
+                                "#ffffff",
+                                "borderColour",
+                                "#22293a",
+                                "borderWidth",
+                                border,
+                                "cornerRadius",
+                                0,
+                                "captions",
+                                captions))
+                .json();
     }
 
     private static double sprites(Way way, String id, JsonNode scene) {

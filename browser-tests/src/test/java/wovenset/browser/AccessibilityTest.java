@@ -21,13 +21,19 @@ class AccessibilityTest {
     final Browser browser = new Browser();
 
     @ParameterizedTest
-    @EnumSource(value = ColorScheme.class, names = {"LIGHT", "DARK"})
+    @EnumSource(
+            value = ColorScheme.class,
+            names = {"LIGHT", "DARK"})
     void nothingSeriousOnTheMainViews(ColorScheme scheme) {
         Page page = browser.window(scheme);
         page.navigate(TestServer.address());
-        assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open The kite summer"))).isVisible();
+        assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open The kite summer")))
+                .isVisible();
         check(page, "shelf");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New piece").setExact(true)).click();
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("New piece").setExact(true))
+                .click();
         assertThat(page.getByText("What will you hold?")).isVisible();
         check(page, "new piece");
         Room room = Room.openDemo(page, "The kite summer");
@@ -51,10 +57,14 @@ class AccessibilityTest {
     private static void checkArranging(Room room) {
         room.buttonLike("^Flow 2 waiting").click();
         room.saved();
-        room.page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Patterns")).click();
+        room.page
+                .getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Patterns"))
+                .click();
         assertThat(room.button("Use Lintel, 4 frames")).isVisible();
         check(room.page, "patterns");
-        room.page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Frames")).click();
+        room.page
+                .getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Frames"))
+                .click();
         room.button("Release all frames").click();
         assertThat(room.buttonLike("lies freely$")).hasCount(2);
         room.button("Upright guide").click();
@@ -62,7 +72,9 @@ class AccessibilityTest {
         check(room.page, "free frame");
         room.page.keyboard().press("Control+a");
         check(room.page, "several frames");
-        room.page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Layout")).click();
+        room.page
+                .getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Layout"))
+                .click();
         room.button("Scatter as prints").click();
         assertThat(room.button("Scatter again")).isVisible();
         check(room.page, "scattered prints");
@@ -70,7 +82,11 @@ class AccessibilityTest {
 
     private static void check(Page page, String view) {
         var violations = new AxeBuilder(page).analyze().getViolations();
-        assertThat(violations).filteredOn(violation -> List.of("serious", "critical").contains(violation.getImpact())).as(view)
-                .extracting(violation -> violation.getId() + ": " + violation.getNodes().get(0).getHtml()).isEmpty();
+        assertThat(violations)
+                .filteredOn(violation -> List.of("serious", "critical").contains(violation.getImpact()))
+                .as(view)
+                .extracting(violation ->
+                        violation.getId() + ": " + violation.getNodes().get(0).getHtml())
+                .isEmpty();
     }
 }

@@ -32,7 +32,9 @@ class ArrangeTest {
     }
 
     private static List<String> photos(Room room) {
-        return IntStream.rangeClosed(1, room.frames().count()).mapToObj(room::shown).toList();
+        return IntStream.rangeClosed(1, room.frames().count())
+                .mapToObj(room::shown)
+                .toList();
     }
 
     @Test
@@ -43,8 +45,12 @@ class ArrangeTest {
         List<String> before = photos(room);
         room.button("Propose for 4 photos").click();
         assertThat(proposals(room)).hasCount(10);
-        Locator whole = room.page.getByLabel("Proposed arrangements").getByRole(AriaRole.BUTTON,
-                new Locator.GetByRoleOptions().setName(java.util.regex.Pattern.compile("Nothing cropped"))).first();
+        Locator whole = room.page
+                .getByLabel("Proposed arrangements")
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName(java.util.regex.Pattern.compile("Nothing cropped")))
+                .first();
         whole.click();
         assertThat(whole).hasAttribute("aria-pressed", "true");
         room.painted();
@@ -54,8 +60,13 @@ class ArrangeTest {
         assertThat(room.field("Caption")).hasValue("Kept through it all");
         // No place is cropped: each has its photo's proportion on the screen, to a pixel.
         for (var frame : TestServer.api().piece(room.id()).path("scenes").get(0).path("frames")) {
-            double shown = frame.path("window").path("width").asDouble() / frame.path("window").path("height").asDouble();
-            assertThat(shown).isCloseTo(frame.path("photo").path("widthPx").asDouble() / frame.path("photo").path("heightPx").asDouble(), within(1e-6));
+            double shown = frame.path("window").path("width").asDouble()
+                    / frame.path("window").path("height").asDouble();
+            assertThat(shown)
+                    .isCloseTo(
+                            frame.path("photo").path("widthPx").asDouble()
+                                    / frame.path("photo").path("heightPx").asDouble(),
+                            within(1e-6));
         }
         room.page.keyboard().press("Control+z");
         assertThat(room.button("Redo: Arrange the page")).isEnabled();
@@ -73,7 +84,10 @@ class ArrangeTest {
         room.page.keyboard().press("Tab");
         room.page.keyboard().press("Enter");
         assertThat(proposals(room).nth(1)).hasAttribute("aria-pressed", "true");
-        room.page.getByRole(AriaRole.RADIO, new com.microsoft.playwright.Page.GetByRoleOptions().setName("Margins filled")).press("Enter");
+        room.page
+                .getByRole(
+                        AriaRole.RADIO, new com.microsoft.playwright.Page.GetByRoleOptions().setName("Margins filled"))
+                .press("Enter");
         room.saved();
         room.set("Gap", "12mm");
         room.button("Left margin: 10\u2009mm").click();
@@ -85,9 +99,18 @@ class ArrangeTest {
         room.painted();
         BoundingBox page = room.page.getByTestId("page").boundingBox();
         double mm = page.width / 200;
-        List<BoundingBox> boxes = room.frames().all().stream().map(Locator::boundingBox).toList();
-        assertThat(boxes.stream().mapToDouble(box -> (box.x - page.x) / mm).min().orElseThrow()).isCloseTo(30, within(0.6));
-        assertThat(boxes.stream().mapToDouble(box -> (box.x + box.width - page.x) / mm).max().orElseThrow()).isCloseTo(190, within(0.6));
+        List<BoundingBox> boxes =
+                room.frames().all().stream().map(Locator::boundingBox).toList();
+        assertThat(boxes.stream()
+                        .mapToDouble(box -> (box.x - page.x) / mm)
+                        .min()
+                        .orElseThrow())
+                .isCloseTo(30, within(0.6));
+        assertThat(boxes.stream()
+                        .mapToDouble(box -> (box.x + box.width - page.x) / mm)
+                        .max()
+                        .orElseThrow())
+                .isCloseTo(190, within(0.6));
         // Control and an arrow swap with the neighbour in that direction, whatever the cuts.
         List<String> before = photos(room);
         room.frame(1).focus();
@@ -96,7 +119,8 @@ class ArrangeTest {
         assertThat(room.button("Undo: Swap two frames")).isEnabled();
         assertThat(photos(room)).isNotEqualTo(before).containsExactlyInAnyOrderElementsOf(before);
         room.set("Gap", "19cm");
-        assertThat(room.page.getByText("leave no room for 4 photos; at most").first()).isVisible();
+        assertThat(room.page.getByText("leave no room for 4 photos; at most").first())
+                .isVisible();
         room.button("Back to a grid").click();
         assertThat(room.button("Undo: Change the grid")).isEnabled();
         assertThat(room.field("Columns")).hasValue("2");
@@ -108,8 +132,11 @@ class ArrangeTest {
         List<String> before = photos(room);
         room.button("Propose for 4 photos").click();
         for (String kind : List.of("Rows", "Columns")) {
-            Locator lines = room.page.getByLabel("Proposed arrangements").getByRole(AriaRole.BUTTON,
-                    new Locator.GetByRoleOptions().setName(java.util.regex.Pattern.compile(kind)));
+            Locator lines = room.page
+                    .getByLabel("Proposed arrangements")
+                    .getByRole(
+                            AriaRole.BUTTON,
+                            new Locator.GetByRoleOptions().setName(java.util.regex.Pattern.compile(kind)));
             lines.press("Enter");
             assertThat(lines).hasAttribute("aria-pressed", "true");
             assertThat(photos(room)).isEqualTo(before);
@@ -133,7 +160,10 @@ class ArrangeTest {
         assertThat(proposals(room).first()).hasAttribute("aria-pressed", "true");
         List<String> photos = photos(room);
         assertThat(photos).last().isEqualTo(last);
-        List<Double> areas = room.frames().all().stream().map(Locator::boundingBox).map(box -> box.width * box.height).toList();
+        List<Double> areas = room.frames().all().stream()
+                .map(Locator::boundingBox)
+                .map(box -> box.width * box.height)
+                .toList();
         assertThat(areas.get(photos.indexOf(large))).isEqualTo(java.util.Collections.max(areas));
     }
 
@@ -146,7 +176,8 @@ class ArrangeTest {
         assertThat(room.page.getByText("Found by what stands out.")).isVisible();
         assertThat(room.field("The crop keeps to")).hasValue("SUBJECT");
         BoundingBox picture = room.page.getByTestId("subject").boundingBox();
-        BoundingBox region = room.page.locator("[aria-label^='The photo’s subject']").boundingBox();
+        BoundingBox region =
+                room.page.locator("[aria-label^='The photo’s subject']").boundingBox();
         // Drawn small, and to the photo's far right: the crop of this wide photo goes there, too.
         Locator corner = room.page.locator("[data-corner='-1 -1']");
         dragBy(room, corner, region.width - 28, region.height - 20);
@@ -173,14 +204,28 @@ class ArrangeTest {
     }
 
     private static double focusX(Room room) {
-        return TestServer.api().piece(room.id()).path("scenes").get(0).path("frames").get(0).path("photo").path("crop").path("focusX").asDouble();
+        return TestServer.api()
+                .piece(room.id())
+                .path("scenes")
+                .get(0)
+                .path("frames")
+                .get(0)
+                .path("photo")
+                .path("crop")
+                .path("focusX")
+                .asDouble();
     }
 
     private static void dragBy(Room room, Locator from, double dx, double dy) {
         BoundingBox box = from.boundingBox();
         room.page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
         room.page.mouse().down();
-        room.page.mouse().move(box.x + box.width / 2 + dx, box.y + box.height / 2 + dy, new com.microsoft.playwright.Mouse.MoveOptions().setSteps(5));
+        room.page
+                .mouse()
+                .move(
+                        box.x + box.width / 2 + dx,
+                        box.y + box.height / 2 + dy,
+                        new com.microsoft.playwright.Mouse.MoveOptions().setSteps(5));
         room.page.mouse().up();
     }
 }

@@ -24,7 +24,8 @@ public final class Browser implements BeforeEachCallback, AfterEachCallback {
     private final List<BrowserContext> contexts = new ArrayList<>();
 
     /** Playwright and its browser. */
-    record Running(Playwright playwright, com.microsoft.playwright.Browser browser) implements ExtensionContext.Store.CloseableResource, AutoCloseable {
+    record Running(Playwright playwright, com.microsoft.playwright.Browser browser)
+            implements ExtensionContext.Store.CloseableResource, AutoCloseable {
         @Override
         public void close() {
             browser.close();
@@ -32,17 +33,31 @@ public final class Browser implements BeforeEachCallback, AfterEachCallback {
         }
 
         static Running start() {
-            Playwright playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-            return new Running(playwright, playwright.chromium().launch(new BrowserType.LaunchOptions()
-                    .setExecutablePath(Path.of("/usr/bin/chromium"))
-                    .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
-                            "--disable-component-update", "--disable-sync", "--font-render-hinting=none"))));
+            Playwright playwright = Playwright.create(
+                    new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+            return new Running(
+                    playwright,
+                    playwright
+                            .chromium()
+                            .launch(new BrowserType.LaunchOptions()
+                                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                                    .setArgs(List.of(
+                                            "--no-sandbox",
+                                            "--disable-gpu",
+                                            "--disable-quic",
+                                            "--no-first-run",
+                                            "--disable-background-networking",
+                                            "--disable-component-update",
+                                            "--disable-sync",
+                                            "--font-render-hinting=none"))));
         }
     }
 
     @Override
     public void beforeEach(ExtensionContext context) {
-        context.getRoot().getStore(ExtensionContext.Namespace.GLOBAL).getOrComputeIfAbsent("chromium", key -> running = Running.start());
+        context.getRoot()
+                .getStore(ExtensionContext.Namespace.GLOBAL)
+                .getOrComputeIfAbsent("chromium", key -> running = Running.start());
     }
 
     @Override
@@ -51,8 +66,11 @@ public final class Browser implements BeforeEachCallback, AfterEachCallback {
         for (BrowserContext one : contexts) {
             for (Page page : one.pages()) {
                 if (context.getExecutionException().isPresent()) {
-                    page.screenshot(new Page.ScreenshotOptions().setPath(Path.of("target/failed",
-                            context.getRequiredTestClass().getSimpleName() + "-" + context.getRequiredTestMethod().getName() + "-" + number++ + ".png")));
+                    page.screenshot(new Page.ScreenshotOptions()
+                            .setPath(Path.of(
+                                    "target/failed",
+                                    context.getRequiredTestClass().getSimpleName() + "-"
+                                            + context.getRequiredTestMethod().getName() + "-" + number++ + ".png")));
                 }
             }
             one.close();
@@ -74,8 +92,8 @@ public final class Browser implements BeforeEachCallback, AfterEachCallback {
     }
 
     private Page window(com.microsoft.playwright.Browser.NewContextOptions options) {
-        BrowserContext context = running.browser.newContext(options.setViewportSize(WIDTH, HEIGHT).setReducedMotion(
-                com.microsoft.playwright.options.ReducedMotion.REDUCE));
+        BrowserContext context = running.browser.newContext(options.setViewportSize(WIDTH, HEIGHT)
+                .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
         context.setDefaultTimeout(PATIENCE_MS);
         com.microsoft.playwright.assertions.PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         contexts.add(context);

@@ -22,10 +22,12 @@ public final class DragRate {
     private static final int FRAMES = 60;
     private static final int PHOTOS = 12;
     private static final int MOVES = 240;
-    private static final String WATCH = """
+    private static final String WATCH =
+            """
             () => { window.shown = []; const step = (time) => { window.shown.push(time); window.watching = requestAnimationFrame(step) }
               window.watching = requestAnimationFrame(step) }""";
-    private static final String READ = "() => { cancelAnimationFrame(window.watching); return window.shown.map((t, i) => t - window.shown[i - 1]).slice(2) }";
+    private static final String READ =
+            "() => { cancelAnimationFrame(window.watching); return window.shown.map((t, i) => t - window.shown[i - 1]).slice(2) }";
 
     private DragRate() {}
 
@@ -34,8 +36,10 @@ public final class DragRate {
         Api api = new Api(args[0]);
         String piece = sixtyFrames(api, Path.of(args[1]));
         try (Browser.Running running = Browser.Running.start()) {
-            Page page = running.browser().newContext(new com.microsoft.playwright.Browser.NewContextOptions()
-                    .setViewportSize(Browser.WIDTH, Browser.HEIGHT)).newPage();
+            Page page = running.browser()
+                    .newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+                            .setViewportSize(Browser.WIDTH, Browser.HEIGHT))
+                    .newPage();
             page.navigate(args[0] + "/pieces/" + piece);
             Room room = new Room(page).ready();
             room.painted();
@@ -52,31 +56,68 @@ public final class DragRate {
             });
             page.mouse().up();
             print("pictures a second while one of 60 frames is dragged", 1000 / mean(dragged), 1000 / mean(still), 60);
-            print("share of pictures later than 25 ms", dragged.stream().filter(gap -> gap > 25).count() / (double) dragged.size(),
-                    still.stream().filter(gap -> gap > 25).count() / (double) still.size(), 0.05);
+            print(
+                    "share of pictures later than 25 ms",
+                    dragged.stream().filter(gap -> gap > 25).count() / (double) dragged.size(),
+                    still.stream().filter(gap -> gap > 25).count() / (double) still.size(),
+                    0.05);
         } finally {
             api.delete("/api/pieces/" + piece);
         }
     }
 
     private static String sixtyFrames(Api api, Path folder) throws IOException {
-        String piece = api.startPiece("Sixty frames", 900, 600).path("piece").path("id").asString();
+        String piece = api.startPiece("Sixty frames", 900, 600)
+                .path("piece")
+                .path("id")
+                .asString();
         Map<String, byte[]> files = new LinkedHashMap<>();
         for (int i = 1; i <= PHOTOS; i++) {
             String name = String.format("kite-%02d.jpg", i);
             files.put(name, Files.readAllBytes(folder.resolve(name)));
         }
         List<String> photos = new ArrayList<>();
-        api.bring(piece, files).forEach(result -> photos.add(result.path("photo").asString()));
+        api.bring(piece, files)
+                .forEach(result -> photos.add(result.path("photo").asString()));
         long mm = 1000;
         Map<String, Object> margins = Map.of("top", 10 * mm, "right", 10 * mm, "bottom", 10 * mm, "left", 10 * mm);
         long revision = api.piece(piece).path("revision").asLong();
-        JsonNode page = api.edit(piece, revision++, "setGrid", "grid", Map.of("rows", 6, "columns", 10, "margins", margins,
-                "columnGap", 5 * mm, "rowGap", 5 * mm, "spans", List.of(), "order", "ROWS")).json().path("piece").path("pages").get(0);
+        JsonNode page = api.edit(
+                        piece,
+                        revision++,
+                        "setGrid",
+                        "grid",
+                        Map.of(
+                                "rows",
+                                6,
+                                "columns",
+                                10,
+                                "margins",
+                                margins,
+                                "columnGap",
+                                5 * mm,
+                                "rowGap",
+                                5 * mm,
+                                "spans",
+                                List.of(),
+                                "order",
+                                "ROWS"))
+                .json()
+                .path("piece")
+                .path("pages")
+                .get(0);
         String id = page.path("id").asString();
         for (int i : IntStream.range(0, FRAMES).toArray()) {
-            api.edit(piece, revision++, "placePhoto", "pageId", id, "frameId", page.path("frames").get(i).path("id").asString(),
-                    "photo", photos.get(i % photos.size()));
+            api.edit(
+                    piece,
+                    revision++,
+                    "placePhoto",
+                    "pageId",
+                    id,
+                    "frameId",
+                    page.path("frames").get(i).path("id").asString(),
+                    "photo",
+                    photos.get(i % photos.size()));
         }
         api.edit(piece, revision, "releasePage", "pageId", id);
         return piece;
@@ -86,7 +127,8 @@ public final class DragRate {
     private static List<Double> watch(Page page, Runnable doing) {
         page.evaluate(WATCH);
         doing.run();
-        return ((List<Number>) page.evaluate(READ)).stream().map(Number::doubleValue).toList();
+        return ((List<Number>) page.evaluate(READ))
+                .stream().map(Number::doubleValue).toList();
     }
 
     private static double mean(List<Double> gaps) {
@@ -96,7 +138,14 @@ public final class DragRate {
     /** In the form of the bench module's figures. */
     private static void print(String name, double value, double baseline, double asked) {
         boolean met = asked < 1 ? value <= asked : value >= asked - 1;
-        System.out.printf(java.util.Locale.ROOT, "{\"name\":\"%s\",\"value\":%.3f,\"baseline\":%.3f,\"ratio\":%.3f,\"asked\":%s,\"met\":%s}%n",
-                name, value, baseline, baseline == 0 ? 0 : value / baseline, asked, met);
+        System.out.printf(
+                java.util.Locale.ROOT,
+                "{\"name\":\"%s\",\"value\":%.3f,\"baseline\":%.3f,\"ratio\":%.3f,\"asked\":%s,\"met\":%s}%n",
+                name,
+                value,
+                baseline,
+                baseline == 0 ? 0 : value / baseline,
+                asked,
+                met);
     }
 }

@@ -25,16 +25,38 @@ class FidelityTest {
     final Browser browser = new Browser();
 
     @ParameterizedTest
-    @CsvSource({"The kite summer, 1, false", "'Saltmarsh Pottery, autumn lookbook', 3, false", "'Saltmarsh Pottery, autumn lookbook', 2, true"})
+    @CsvSource({
+        "The kite summer, 1, false",
+        "'Saltmarsh Pottery, autumn lookbook', 3, false",
+        "'Saltmarsh Pottery, autumn lookbook', 2, true"
+    })
     void theBenchAndTheExportedPageAgree(String name, int number, boolean round) throws IOException {
         Page page = browser.window();
         Room room = Room.openDemo(page, name);
         if (round) {
-            JsonNode piece = TestServer.api().post("/api/pieces/" + room.id() + "/copy", "").json();
+            JsonNode piece = TestServer.api()
+                    .post("/api/pieces/" + room.id() + "/copy", "")
+                    .json();
             String id = piece.path("piece").path("id").asString();
-            Map<String, Object> captions = Map.of("show", "BELOW", "typeface", "Kalam", "sizePt", 14, "colour", "#a4373a", "lines", 1);
-            TestServer.api().edit(id, 1, "setDress", "dress", Map.of("pageColour", "#e6dfd0", "borderColour", "#2f4b7c", "borderWidth", 2500,
-                    "cornerRadius", 12_000, "captions", captions));
+            Map<String, Object> captions =
+                    Map.of("show", "BELOW", "typeface", "Kalam", "sizePt", 14, "colour", "#a4373a", "lines", 1);
+            TestServer.api()
+                    .edit(
+                            id,
+                            1,
+                            "setDress",
+                            "dress",
+                            Map.of(
+                                    "pageColour",
+                                    "#e6dfd0",
+                                    "borderColour",
+                                    "#2f4b7c",
+                                    "borderWidth",
+                                    2500,
+                                    "cornerRadius",
+                                    12_000,
+                                    "captions",
+                                    captions));
             page.navigate(TestServer.address() + "/pieces/" + id);
             room.ready();
         }
@@ -44,7 +66,9 @@ class FidelityTest {
         // The frame that has the focus wears a ring; the bench itself does not.
         page.evaluate("() => document.activeElement.blur()");
         room.painted();
-        var style = (Map<?, ?>) page.evaluate("""
+        var style = (Map<?, ?>)
+                page.evaluate(
+                        """
                 () => { const p = document.querySelector('[data-testid=page]'); const r = p.getBoundingClientRect();
                   return { x: r.x, y: r.y, width: parseFloat(p.style.width), height: parseFloat(p.style.height) } }""");
         double width = ((Number) style.get("width")).doubleValue();
@@ -54,17 +78,35 @@ class FidelityTest {
         BufferedImage made = export(room.id(), number - 1, ppi);
         assertThat(Math.abs(made.getWidth() - width)).isLessThan(1);
         assertThat(Math.abs(made.getHeight() - height)).isLessThan(1);
-        byte[] picture = page.screenshot(new Page.ScreenshotOptions().setClip(((Number) style.get("x")).doubleValue(),
-                ((Number) style.get("y")).doubleValue(), made.getWidth(), made.getHeight()));
+        byte[] picture = page.screenshot(new Page.ScreenshotOptions()
+                .setClip(
+                        ((Number) style.get("x")).doubleValue(),
+                        ((Number) style.get("y")).doubleValue(),
+                        made.getWidth(),
+                        made.getHeight()));
         BufferedImage seen = ImageIO.read(new ByteArrayInputStream(picture));
         assertThat(Likeness.of(seen, made)).isGreaterThanOrEqualTo(0.98);
     }
 
     private static BufferedImage export(String piece, int page, double ppi) throws IOException {
         Api api = TestServer.api();
-        Api.Answer asked = api.post("/api/pieces/" + piece + "/makes", Map.of("kind", "PNG", "pages", List.of(page), "resolution", ppi,
-                "jpegQuality", 90, "ground", "PAGE_COLOUR", "extent", "TRIM"));
+        Api.Answer asked = api.post(
+                "/api/pieces/" + piece + "/makes",
+                Map.of(
+                        "kind",
+                        "PNG",
+                        "pages",
+                        List.of(page),
+                        "resolution",
+                        ppi,
+                        "jpegQuality",
+                        90,
+                        "ground",
+                        "PAGE_COLOUR",
+                        "extent",
+                        "TRIM"));
         JsonNode job = api.ended(asked.json().path("id").asString());
-        return ImageIO.read(new ByteArrayInputStream(api.get("/api/makes/" + job.path("id").asString() + "/file").bytes()));
+        return ImageIO.read(new ByteArrayInputStream(
+                api.get("/api/makes/" + job.path("id").asString() + "/file").bytes()));
     }
 }

@@ -34,12 +34,24 @@ class FreeFramesTest {
     }
 
     private static List<JsonNode> frames(Room room) {
-        return StreamSupport.stream(TestServer.api().piece(room.id()).path("piece").path("pages").get(0).path("frames").spliterator(), false).toList();
+        return StreamSupport.stream(
+                        TestServer.api()
+                                .piece(room.id())
+                                .path("piece")
+                                .path("pages")
+                                .get(0)
+                                .path("frames")
+                                .spliterator(),
+                        false)
+                .toList();
     }
 
     /** The places of the frames that lie freely, micrometres, from back to front. */
     private static List<JsonNode> spots(Room room) {
-        return frames(room).stream().map(frame -> frame.path("spot")).filter(JsonNode::isObject).toList();
+        return frames(room).stream()
+                .map(frame -> frame.path("spot"))
+                .filter(JsonNode::isObject)
+                .toList();
     }
 
     /** A point of the page on the screen, from page millimetres. */
@@ -103,7 +115,8 @@ class FreeFramesTest {
         drop(room, "Turn a frame");
         JsonNode turned = spots(room).get(0);
         assertThat(turned.path("turnDegrees").asDouble()).isBetween(10.0, 60.0);
-        assertThat(um(turned, "x") + um(turned, "width") / 2).isCloseTo(um(sized, "x") + um(sized, "width") / 2, within(2L));
+        assertThat(um(turned, "x") + um(turned, "width") / 2)
+                .isCloseTo(um(sized, "x") + um(sized, "width") / 2, within(2L));
         room.painted();
         // Escape leaves a drag, and nothing is stored.
         drag(room, 150, 105, 80, 60);
@@ -140,7 +153,9 @@ class FreeFramesTest {
         room.set("Frame turn (°)", "0");
         assertThat(room.field("Frame turn (°)")).hasValue("0");
         room.saved();
-        assertThat(um(spots(room).get(0), "x")).as("turned about the same point and back").isCloseTo(um(moved, "x"), within(2L));
+        assertThat(um(spots(room).get(0), "x"))
+                .as("turned about the same point and back")
+                .isCloseTo(um(moved, "x"), within(2L));
         free.focus();
         room.page.keyboard().press("Control+c");
         room.page.keyboard().press("Control+v");
@@ -172,28 +187,33 @@ class FreeFramesTest {
         room.frame(1).click();
         room.page.keyboard().press("Control+a");
         assertThat(room.page.getByText("4 frames")).isVisible();
-        room.page.getByRole(AriaRole.TAB,
-                new Page.GetByRoleOptions().setName("Frames")).click();
+        room.page
+                .getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Frames"))
+                .click();
         room.button("Release all frames").click();
         assertThat(room.buttonLike("lies freely$")).hasCount(2);
         room.frame(1).click();
         room.frame(2).click(new Locator.ClickOptions().setModifiers(List.of(KeyboardModifier.SHIFT)));
-        assertThat(room.page.getByText("2 frames", new Page.GetByTextOptions().setExact(true))).isVisible();
+        assertThat(room.page.getByText("2 frames", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
         room.set("Width × height", "7 × 5 cm");
         assertThat(room.button("Undo: Size 2 frames")).isEnabled();
-        assertThat(spots(room)).allSatisfy(spot -> assertThat(List.of(um(spot, "width"), um(spot, "height"))).containsExactly(70_000L, 50_000L));
+        assertThat(spots(room)).allSatisfy(spot -> assertThat(List.of(um(spot, "width"), um(spot, "height")))
+                .containsExactly(70_000L, 50_000L));
         room.button("Duplicate along the row (Ctrl D)").click();
         assertThat(room.buttonLike("lies freely$")).hasCount(4);
         // A band drawn over the page takes hold of all that it touches.
         drag(room, 3, 3, 297, 190);
         room.page.mouse().up();
-        assertThat(room.page.getByText("4 frames", new Page.GetByTextOptions().setExact(true))).isVisible();
+        assertThat(room.page.getByText("4 frames", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
         room.button("Line up top edges").click();
         assertThat(room.button("Undo: Line up 4 frames")).isEnabled();
         room.button("Even across").click();
         assertThat(room.button("Undo: Make gaps even")).isEnabled();
         room.saved();
-        List<Long> lefts = spots(room).stream().map(spot -> um(spot, "x")).sorted().toList();
+        List<Long> lefts =
+                spots(room).stream().map(spot -> um(spot, "x")).sorted().toList();
         assertThat(lefts.get(1) - lefts.get(0)).isCloseTo(lefts.get(3) - lefts.get(2), within(2L));
         assertThat(spots(room).stream().map(spot -> um(spot, "y")).distinct()).hasSize(1);
         room.page.keyboard().press("g");
@@ -201,7 +221,8 @@ class FreeFramesTest {
         room.page.keyboard().press("Escape");
         // One of a group brings the others with it.
         room.frame(1).click();
-        assertThat(room.page.getByText("4 frames", new Page.GetByTextOptions().setExact(true))).isVisible();
+        assertThat(room.page.getByText("4 frames", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
         room.page.keyboard().press("Shift+G");
         assertThat(room.button("Undo: Ungroup 4 frames")).isEnabled();
     }
@@ -209,8 +230,9 @@ class FreeFramesTest {
     @Test
     void framesAndGuidesAreDrawnOnThePageAndOrderedFrontToBack() {
         Room room = twoPhotos("Drawn");
-        room.page.getByRole(AriaRole.TAB,
-                new Page.GetByRoleOptions().setName("Frames")).click();
+        room.page
+                .getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Frames"))
+                .click();
         BoundingBox edge = room.page.getByTestId("guide-edge-left").boundingBox();
         double[] guide = at(room, 60, 50);
         room.page.mouse().move(edge.x + edge.width / 2, guide[1]);
@@ -218,21 +240,27 @@ class FreeFramesTest {
         room.page.mouse().move(guide[0], guide[1], new Mouse.MoveOptions().setSteps(5));
         drop(room, "Add a guide");
         assertThat(room.page.getByTestId("guide")).hasCount(1);
-        JsonNode page = TestServer.api().piece(room.id()).path("piece").path("pages").get(0);
+        JsonNode page =
+                TestServer.api().piece(room.id()).path("piece").path("pages").get(0);
         assertThat(page.path("guides").get(0).path("at").asDouble()).isCloseTo(60_000, within(700.0));
         room.button("Draw a frame").click();
         assertThat(room.page.getByText("Drag on the page to draw a frame")).isVisible();
         drag(room, 20, 40, 60.8, 90);
         drop(room, "Draw a frame");
         JsonNode drawn = spots(room).get(0);
-        assertThat(um(drawn, "x") + um(drawn, "width")).as("its edge was set to the guide").isEqualTo(page.path("guides").get(0).path("at").asLong());
+        assertThat(um(drawn, "x") + um(drawn, "width"))
+                .as("its edge was set to the guide")
+                .isEqualTo(page.path("guides").get(0).path("at").asLong());
         room.button("Put one in the middle").click();
         assertThat(room.buttonLike("lies freely$")).hasCount(2);
-        Locator list = room.page.getByLabel("Frames from front to back").getByRole(com.microsoft.playwright.options.AriaRole.BUTTON);
+        Locator list = room.page
+                .getByLabel("Frames from front to back")
+                .getByRole(com.microsoft.playwright.options.AriaRole.BUTTON);
         assertThat(list.first()).hasText(java.util.regex.Pattern.compile("6\\. empty"));
         room.button("To the back").click();
         assertThat(room.button("Undo: Change the order of frames")).isEnabled();
-        assertThat(list.last()).hasText(java.util.regex.Pattern.compile("1\\. empty.*free", java.util.regex.Pattern.DOTALL));
+        assertThat(list.last())
+                .hasText(java.util.regex.Pattern.compile("1\\. empty.*free", java.util.regex.Pattern.DOTALL));
         assertThat(frames(room).get(0).path("spot").isObject()).isTrue();
         room.button("Take out guide 1").click();
         assertThat(room.page.getByTestId("guide")).hasCount(0);
@@ -245,13 +273,15 @@ class FreeFramesTest {
         room.frame(2).click(new Locator.ClickOptions().setModifiers(List.of(KeyboardModifier.SHIFT)));
         room.field("Border of their own").click();
         assertThat(room.button("Undo: Change the border of 2 frames")).isEnabled();
-        Locator width = room.page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Border"))
+        Locator width = room.page
+                .getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Border"))
                 .getByLabel("Border width", new Locator.GetByLabelOptions().setExact(true));
         width.fill("4mm");
         width.press("Enter");
         assertThat(width).hasValue("4\u2009mm");
         room.saved();
-        assertThat(frames(room).subList(0, 2)).allSatisfy(frame -> assertThat(um(frame.path("border"), "width")).isEqualTo(4_000));
+        assertThat(frames(room).subList(0, 2)).allSatisfy(frame -> assertThat(um(frame.path("border"), "width"))
+                .isEqualTo(4_000));
         width.fill("9cm");
         width.press("Enter");
         assertThat(room.page.getByText("no room for the photo")).isVisible();
@@ -260,7 +290,8 @@ class FreeFramesTest {
         room.frame(2).focus();
         room.page.keyboard().press("a");
         assertThat(room.page.getByText("2 of 4 frames have this border.")).isVisible();
-        assertThat(room.page.getByText("2 frames", new Page.GetByTextOptions().setExact(true))).isVisible();
+        assertThat(room.page.getByText("2 frames", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
         room.field("Border of their own").press("Space");
         assertThat(room.button("Undo: Take back the border of 2 frames")).isEnabled();
         assertThat(frames(room)).noneMatch(frame -> frame.path("border").isObject());
@@ -309,7 +340,9 @@ class FreeFramesTest {
     @Test
     void framesAreMadePlacedAndOrderedByKeyboardAlone() {
         Room room = twoPhotos("Keys only");
-        room.page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Layout")).focus();
+        room.page
+                .getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Layout"))
+                .focus();
         room.page.keyboard().press("ArrowRight");
         room.button("Release all frames").press("Enter");
         assertThat(room.buttonLike("lies freely$")).hasCount(2);
@@ -362,10 +395,17 @@ class FreeFramesTest {
             assertThat(box.path("y").asDouble() + box.path("height").asDouble()).isLessThan(400.01);
         }
         JsonNode now = spots(room).get(0);
-        assertThat((double) um(now, "width") / um(now, "height")).as("a frame taken out keeps its proportion")
+        assertThat((double) um(now, "width") / um(now, "height"))
+                .as("a frame taken out keeps its proportion")
                 .isCloseTo((double) um(free, "width") / um(free, "height"), within(0.001));
         for (int i = 0; i < 3; i++) {
-            assertThat(scene.path("frames").get(i).path("photo").path("crop").path("aim").asString()).isEqualTo("SUBJECT");
+            assertThat(scene.path("frames")
+                            .get(i)
+                            .path("photo")
+                            .path("crop")
+                            .path("aim")
+                            .asString())
+                    .isEqualTo("SUBJECT");
         }
     }
 }

@@ -27,7 +27,8 @@ class GatherTest {
 
     private static List<String> order(Page page) {
         return page.locator("main li > button[data-drop]").all().stream()
-                .map(photo -> photo.getAttribute("aria-label").replaceAll(",.*", "")).toList();
+                .map(photo -> photo.getAttribute("aria-label").replaceAll(",.*", ""))
+                .toList();
     }
 
     @Test
@@ -41,8 +42,10 @@ class GatherTest {
             new FilePayload("again.jpg", "image/jpeg", good),
             new FilePayload("cut.jpg", "image/jpeg", java.util.Arrays.copyOf(good, 9000)),
         });
-        assertThat(room.page.getByText("1 brought in, 1 there already, 2 refused")).isVisible();
-        assertThat(room.page.getByText(Pattern.compile("letter.jpg.*This is not a picture"))).isVisible();
+        assertThat(room.page.getByText("1 brought in, 1 there already, 2 refused"))
+                .isVisible();
+        assertThat(room.page.getByText(Pattern.compile("letter.jpg.*This is not a picture")))
+                .isVisible();
         assertThat(room.page.getByText(Pattern.compile("cut.jpg.*cut short"))).isVisible();
         assertThat(room.page.getByText("1 photo, 1 not placed")).isVisible();
     }
@@ -52,7 +55,9 @@ class GatherTest {
         Files.createDirectories(folder.resolve("from the phone/deeper"));
         List<String> formats = List.of("webp", "tiff", "gif", "bmp", "png");
         for (String format : formats) {
-            Files.write(folder.resolve("from the phone/kite." + format), TestPhotos.file(TestPhotos.scene(640, 480, format.hashCode()), format));
+            Files.write(
+                    folder.resolve("from the phone/kite." + format),
+                    TestPhotos.file(TestPhotos.scene(640, 480, format.hashCode()), format));
         }
         Files.write(folder.resolve("from the phone/deeper/last.jpg"), TestPhotos.jpeg(640, 480, 7001));
         Files.writeString(folder.resolve("shopping list.txt"), "clay, glaze");
@@ -60,7 +65,8 @@ class GatherTest {
         room.step("Gather");
         room.page.getByLabel("Photo folder").setInputFiles(folder);
         assertThat(room.page.getByText("6 brought in, 1 refused")).isVisible();
-        assertThat(room.page.getByText(Pattern.compile("shopping list.txt.*This is not a picture"))).isVisible();
+        assertThat(room.page.getByText(Pattern.compile("shopping list.txt.*This is not a picture")))
+                .isVisible();
         room.button("Add a page").click();
         room.saved();
         room.step("Arrange");
@@ -80,15 +86,18 @@ class GatherTest {
         Room room = Room.start(browser.window(), "Dropped");
         room.page.navigate(room.page.url() + "/light-table");
         assertThat(room.page.getByText("No photos yet")).isVisible();
-        String base64 = java.util.Base64.getEncoder().encodeToString(Files.readAllBytes(Room.PHOTOS.resolve("kite-04.jpg")));
-        room.page.evaluate("""
+        String base64 =
+                java.util.Base64.getEncoder().encodeToString(Files.readAllBytes(Room.PHOTOS.resolve("kite-04.jpg")));
+        room.page.evaluate(
+                """
                 (base64) => {
                   const bytes = Uint8Array.from(atob(base64), (c) => c.charCodeAt(0))
                   const dataTransfer = new DataTransfer()
                   dataTransfer.items.add(new File([bytes], 'dropped.jpg', { type: 'image/jpeg' }))
                   const target = document.querySelector('main')
                   for (const type of ['dragover', 'drop']) target.dispatchEvent(new DragEvent(type, { dataTransfer, bubbles: true, cancelable: true }))
-                }""", base64);
+                }""",
+                base64);
         assertThat(room.page.getByText("1 brought in")).isVisible();
         assertThat(room.page.getByText("Lunch on the checked cloth")).isVisible();
     }
@@ -101,7 +110,8 @@ class GatherTest {
         assertThat(page.locator("main li")).hasCount(3);
         assertThat(order(page)).containsExactly("kite-14.jpg", "kite-04.jpg", "kite-08.jpg");
         assertThat(page.getByText(Pattern.compile("Saturday,? 11 July 2026"))).isVisible();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("In order of time")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("In order of time"))
+                .click();
         assertThat(page.locator("main li").first()).containsText("Lunch");
         assertThat(order(page)).containsExactly("kite-04.jpg", "kite-08.jpg", "kite-14.jpg");
         page.locator("main li > button[data-drop]").first().focus();
@@ -111,7 +121,9 @@ class GatherTest {
         assertThat(page.locator("main li").nth(1)).containsText("Weather coming in");
         page.keyboard().press("Alt+ArrowLeft");
         assertThat(page.locator("main li").nth(1)).containsText("Lunch");
-        room.drag(page.locator("main li > button[data-drop]").nth(2), page.locator("main li > button[data-drop]").nth(0));
+        room.drag(
+                page.locator("main li > button[data-drop]").nth(2),
+                page.locator("main li > button[data-drop]").nth(0));
         assertThat(page.locator("main li").first()).containsText("Weather coming in");
         page.reload();
         assertThat(page.locator("main li")).hasCount(3);
@@ -127,10 +139,14 @@ class GatherTest {
         page.navigate(page.url() + "/light-table");
         Locator photos = page.locator("main li");
         assertThat(photos.first()).containsText("page 1");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take kite-04.jpg out")).click();
-        assertThat(page.getByText("kite-04.jpg is taken out. It was on page 1; its frames are empty now.")).isVisible();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take kite-04.jpg out"))
+                .click();
+        assertThat(page.getByText("kite-04.jpg is taken out. It was on page 1; its frames are empty now."))
+                .isVisible();
         assertThat(photos).hasCount(1);
-        page.getByRole(AriaRole.STATUS).getByText("Undo", new Locator.GetByTextOptions().setExact(true)).click();
+        page.getByRole(AriaRole.STATUS)
+                .getByText("Undo", new Locator.GetByTextOptions().setExact(true))
+                .click();
         assertThat(photos).hasCount(2);
         assertThat(photos.first()).containsText("page 1");
     }

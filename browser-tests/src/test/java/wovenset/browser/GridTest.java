@@ -29,11 +29,19 @@ class GridTest {
     }
 
     private static JsonNode cell(Room room, int frame) {
-        return TestServer.api().piece(room.id()).path("scenes").get(0).path("frames").get(frame).path("cell");
+        return TestServer.api()
+                .piece(room.id())
+                .path("scenes")
+                .get(0)
+                .path("frames")
+                .get(frame)
+                .path("cell");
     }
 
     private static List<String> photos(Room room) {
-        return IntStream.rangeClosed(1, room.frames().count()).mapToObj(room::shown).toList();
+        return IntStream.rangeClosed(1, room.frames().count())
+                .mapToObj(room::shown)
+                .toList();
     }
 
     @Test
@@ -44,13 +52,15 @@ class GridTest {
         assertThat(room.field("Column widths")).hasValue("1, 2, 40\u2009mm");
         room.saved();
         assertThat(cell(room, 2).path("width").asDouble()).isEqualTo(40);
-        assertThat(cell(room, 1).path("width").asDouble()).isCloseTo(2 * cell(room, 0).path("width").asDouble(), within(0.003));
+        assertThat(cell(room, 1).path("width").asDouble())
+                .isCloseTo(2 * cell(room, 0).path("width").asDouble(), within(0.003));
         room.button("Width of column 3: 40\u2009mm").click();
         room.field("Width of column 3").fill("50");
         room.field("Width of column 3").press("Enter");
         assertThat(room.button("Width of column 3: 50\u2009mm")).isVisible();
         room.set("Column widths", "1, 400 mm");
-        assertThat(room.page.getByText("nothing is left for the others").first()).isVisible();
+        assertThat(room.page.getByText("nothing is left for the others").first())
+                .isVisible();
         room.set("Column widths", "equal");
         assertThat(room.button("Undo: Change the grid")).isEnabled();
         assertThat(room.field("Column widths")).hasValue("equal");
@@ -64,10 +74,21 @@ class GridTest {
         double mm = room.page.getByTestId("page").boundingBox().width / 300;
         room.page.mouse().move(at.x + at.width / 2, at.y + at.height / 2);
         room.page.mouse().down();
-        room.page.mouse().move(at.x + at.width / 2 + 15 * mm, at.y + at.height / 2, new Mouse.MoveOptions().setSteps(6));
+        room.page
+                .mouse()
+                .move(at.x + at.width / 2 + 15 * mm, at.y + at.height / 2, new Mouse.MoveOptions().setSteps(6));
         assertThat(room.buttonLike("^Left margin: 2[45]")).isVisible();
-        assertThat(TestServer.api().piece(room.id()).path("piece").path("pages").get(0).path("arrangement").path("margins").path("left").asLong())
-                .as("only shown so far").isEqualTo(10_000);
+        assertThat(TestServer.api()
+                        .piece(room.id())
+                        .path("piece")
+                        .path("pages")
+                        .get(0)
+                        .path("arrangement")
+                        .path("margins")
+                        .path("left")
+                        .asLong())
+                .as("only shown so far")
+                .isEqualTo(10_000);
         room.page.mouse().up();
         assertThat(room.button("Undo: Change the grid")).isEnabled();
         room.saved();
@@ -95,7 +116,9 @@ class GridTest {
         room.field("Photos follow each other").selectOption("SNAKING");
         assertThat(room.button("Undo: Change the grid")).isEnabled();
         room.saved();
-        assertThat(cell(room, 2).path("x").asDouble()).as("the second row runs back").isGreaterThan(cell(room, 3).path("x").asDouble());
+        assertThat(cell(room, 2).path("x").asDouble())
+                .as("the second row runs back")
+                .isGreaterThan(cell(room, 3).path("x").asDouble());
         room.field("Photos follow each other").selectOption("COLUMNS");
         room.saved();
         assertThat(cell(room, 1).path("x").asDouble()).isEqualTo(10);

@@ -74,7 +74,9 @@ class MakeTest {
     private static int difference(int one, int other) {
         Color a = new Color(one);
         Color b = new Color(other);
-        return Math.max(Math.abs(a.getRed() - b.getRed()), Math.max(Math.abs(a.getGreen() - b.getGreen()), Math.abs(a.getBlue() - b.getBlue())));
+        return Math.max(
+                Math.abs(a.getRed() - b.getRed()),
+                Math.max(Math.abs(a.getGreen() - b.getGreen()), Math.abs(a.getBlue() - b.getBlue())));
     }
 
     @Test

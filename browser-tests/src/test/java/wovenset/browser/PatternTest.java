@@ -24,7 +24,15 @@ class PatternTest {
     final Browser browser = new Browser();
 
     private Room sixPhotos(String name) {
-        Room room = Room.start(browser.window(), name, "kite-01.jpg", "kite-02.jpg", "kite-03.jpg", "kite-04.jpg", "kite-05.jpg", "kite-06.jpg");
+        Room room = Room.start(
+                browser.window(),
+                name,
+                "kite-01.jpg",
+                "kite-02.jpg",
+                "kite-03.jpg",
+                "kite-04.jpg",
+                "kite-05.jpg",
+                "kite-06.jpg");
         room.set("Columns", "3");
         assertThat(room.frames()).hasCount(6);
         room.buttonLike("^Flow 6 waiting").click();
@@ -33,11 +41,15 @@ class PatternTest {
     }
 
     private static void tab(Room room, String name) {
-        room.page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(name)).click();
+        room.page
+                .getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(name))
+                .click();
     }
 
     private static List<String> photos(Room room) {
-        return IntStream.rangeClosed(1, room.frames().count()).mapToObj(room::shown).toList();
+        return IntStream.rangeClosed(1, room.frames().count())
+                .mapToObj(room::shown)
+                .toList();
     }
 
     private static JsonNode scene(Room room) {
@@ -48,25 +60,34 @@ class PatternTest {
     void aPatternIsUsedKeptSavedAsAFileAndBroughtInAgain() {
         Room room = sixPhotos("Pattern");
         tab(room, "Patterns");
-        Locator patterns = room.page.getByLabel("Patterns", new Page.GetByLabelOptions().setExact(true)).getByRole(AriaRole.LISTITEM);
+        Locator patterns = room.page
+                .getByLabel("Patterns", new Page.GetByLabelOptions().setExact(true))
+                .getByRole(AriaRole.LISTITEM);
         assertThat(patterns).hasCount(12);
         room.button("Use Lintel, 4 frames").press("Enter");
-        assertThat(room.page.getByText("2 photos have no frame in this pattern and went back to the drawer.")).isVisible();
+        assertThat(room.page.getByText("2 photos have no frame in this pattern and went back to the drawer."))
+                .isVisible();
         assertThat(room.frames()).hasCount(4);
         room.painted();
         room.field("Name").fill("My lintel");
         room.button("Keep it").click();
         assertThat(patterns).hasCount(13);
-        Download saved = room.page.waitForDownload(() -> room.page.getByLabel("Save My lintel as a file").click());
+        Download saved = room.page.waitForDownload(
+                () -> room.page.getByLabel("Save My lintel as a file").click());
         assertThat(saved.suggestedFilename()).isEqualTo("My lintel.pattern.json");
         Path file = saved.path();
         room.button("Delete My lintel").click();
         assertThat(patterns).hasCount(12);
         room.page.getByLabel("Pattern file").setInputFiles(file);
-        assertThat(room.page.getByText("The pattern “My lintel” was brought in.")).isVisible();
+        assertThat(room.page.getByText("The pattern “My lintel” was brought in."))
+                .isVisible();
         assertThat(patterns).hasCount(13);
-        room.page.getByLabel("Pattern file").setInputFiles(new FilePayload("shopping.json", "application/json", "{\"milk\": 2}".getBytes(StandardCharsets.UTF_8)));
-        assertThat(room.page.getByText("shopping.json: This file is no pattern")).isVisible();
+        room.page
+                .getByLabel("Pattern file")
+                .setInputFiles(new FilePayload(
+                        "shopping.json", "application/json", "{\"milk\": 2}".getBytes(StandardCharsets.UTF_8)));
+        assertThat(room.page.getByText("shopping.json: This file is no pattern"))
+                .isVisible();
         room.button("Delete My lintel").press("Enter");
         assertThat(patterns).hasCount(12);
     }
@@ -80,7 +101,11 @@ class PatternTest {
         room.painted();
         assertThat(photos(room)).isEqualTo(before);
         JsonNode first = scene(room);
-        assertThat(first.path("frames").valueStream().map(frame -> Math.abs(frame.path("turnDegrees").asDouble()))).allMatch(turn -> turn <= 8).anyMatch(turn -> turn > 1);
+        assertThat(first.path("frames")
+                        .valueStream()
+                        .map(frame -> Math.abs(frame.path("turnDegrees").asDouble())))
+                .allMatch(turn -> turn <= 8)
+                .anyMatch(turn -> turn > 1);
         room.button("Scatter again").click();
         assertThat(room.button("Undo: Arrange the page")).isEnabled();
         room.saved();
@@ -89,7 +114,9 @@ class PatternTest {
         room.set("Turned up to (°)", "0");
         assertThat(room.field("Turned up to (°)")).hasValue("0");
         room.saved();
-        assertThat(scene(room).path("frames").valueStream().map(frame -> frame.path("turnDegrees").asDouble())).containsOnly(0.0);
+        assertThat(scene(room).path("frames").valueStream().map(frame -> frame.path("turnDegrees")
+                        .asDouble()))
+                .containsOnly(0.0);
         // A print that is taken out leaves the others where they lie, and goes back into its place.
         String lay = scene(room).path("frames").get(5).path("outer").toString();
         room.frame(2).click();
@@ -115,7 +142,8 @@ class PatternTest {
         assertThat(room.button("Undo: Pin a photo")).isEnabled();
         room.page.reload();
         room.ready();
-        assertThat(room.page.getByText("One photo is pinned and stays where it is.")).isVisible();
+        assertThat(room.page.getByText("One photo is pinned and stays where it is."))
+                .isVisible();
         room.button("Light to dark").click();
         assertThat(room.button("Undo: Run from light to dark")).isEnabled();
         room.saved();

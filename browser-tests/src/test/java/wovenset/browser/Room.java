@@ -27,7 +27,8 @@ final class Room {
     /** Opens a piece of the demo. */
     static Room openDemo(Page page, String name) {
         page.navigate(TestServer.address());
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open " + name)).click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open " + name))
+                .click();
         return new Room(page).ready();
     }
 
@@ -56,7 +57,8 @@ final class Room {
     }
 
     Locator button(String name) {
-        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
     Locator buttonLike(String pattern) {
@@ -82,7 +84,9 @@ final class Room {
     }
 
     void step(String name) {
-        page.getByRole(AriaRole.NAVIGATION).getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(name)).click();
+        page.getByRole(AriaRole.NAVIGATION)
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(name))
+                .click();
     }
 
     /** Types into a field and takes it. */
@@ -93,7 +97,8 @@ final class Room {
     }
 
     void saved() {
-        assertThat(page.getByText("Saved", new Page.GetByTextOptions().setExact(true))).isVisible();
+        assertThat(page.getByText("Saved", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
     }
 
     /** Presses at the middle of one thing, moves over to another in small steps, and lets go. */
@@ -103,13 +108,18 @@ final class Room {
         BoundingBox end = to.boundingBox();
         page.mouse().move(start.x + start.width / 2, start.y + start.height / 2);
         page.mouse().down();
-        page.mouse().move(end.x + end.width / 2, end.y + end.height / 2, new com.microsoft.playwright.Mouse.MoveOptions().setSteps(8));
+        page.mouse()
+                .move(
+                        end.x + end.width / 2,
+                        end.y + end.height / 2,
+                        new com.microsoft.playwright.Mouse.MoveOptions().setSteps(8));
         page.mouse().up();
     }
 
     /** Every frame on the bench shows its present look, and no picture is about to be replaced. */
     void painted() {
-        page.waitForFunction("""
+        page.waitForFunction(
+                """
                 () => {
                   const pictures = [...document.querySelectorAll('[data-testid=page] img')]
                   const looks = [...document.querySelectorAll('[data-testid=page] [data-look]')]
@@ -120,7 +130,8 @@ final class Room {
 
     /** Makes the file with the settings that stand and saves it. */
     Download make() {
-        Locator made = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("\\.(pdf|jpg|png|zip)$")));
+        Locator made = page.getByRole(
+                AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("\\.(pdf|jpg|png|zip)$")));
         int before = made.count();
         button("Make the file").click();
         assertThat(made).hasCount(before + 1);
@@ -129,7 +140,10 @@ final class Room {
 
     static Path[] photos(String start, int count) {
         try (Stream<Path> files = Files.list(PHOTOS)) {
-            return files.filter(file -> file.getFileName().toString().startsWith(start)).sorted().limit(count).toArray(Path[]::new);
+            return files.filter(file -> file.getFileName().toString().startsWith(start))
+                    .sorted()
+                    .limit(count)
+                    .toArray(Path[]::new);
         } catch (java.io.IOException e) {
             throw new java.io.UncheckedIOException(e);
         }

@@ -26,15 +26,20 @@ public final class Screenshots {
     }
 
     private static Page window(Browser.Running running, ColorScheme scheme) {
-        return running.browser().newContext(new com.microsoft.playwright.Browser.NewContextOptions()
-                .setViewportSize(Browser.WIDTH, Browser.HEIGHT).setColorScheme(scheme)
-                .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE)).newPage();
+        return running.browser()
+                .newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+                        .setViewportSize(Browser.WIDTH, Browser.HEIGHT)
+                        .setColorScheme(scheme)
+                        .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE))
+                .newPage();
     }
 
     private void takeAll() {
         page.navigate(address);
         take("shelf");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New piece")).first().click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New piece"))
+                .first()
+                .click();
         page.getByPlaceholder("Summer by the sea").fill("Grandmother's garden");
         take("new-piece");
         Room kites = open("The kite summer");
@@ -66,7 +71,8 @@ public final class Screenshots {
         kites.button("Scatter as prints").click();
         kites.saved();
         kites.painted();
-        kites.button("Scatter again").evaluate("button => button.closest('section').scrollIntoView({ block: 'start' })");
+        kites.button("Scatter again")
+                .evaluate("button => button.closest('section').scrollIntoView({ block: 'start' })");
         take("scattered");
         tab("Patterns");
         kites.button("Use Courtyard, 13 frames").click();
@@ -106,7 +112,8 @@ public final class Screenshots {
         kites.buttonLike("^Arrangement 1:").click();
         kites.saved();
         kites.painted();
-        kites.buttonLike("^Arrangement 1:").evaluate("button => button.closest('section').scrollIntoView({ block: 'start' })");
+        kites.buttonLike("^Arrangement 1:")
+                .evaluate("button => button.closest('section').scrollIntoView({ block: 'start' })");
         take("proposals");
         undo(kites, 1);
     }
@@ -118,7 +125,8 @@ public final class Screenshots {
 
     private Room open(String name) {
         page.navigate(address);
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open " + name)).click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open " + name))
+                .click();
         return new Room(page).ready();
     }
 
@@ -127,7 +135,8 @@ public final class Screenshots {
         page.waitForLoadState();
         // A pointer left over a frame would show its hover.
         page.mouse().move(Browser.WIDTH - 1, 2);
-        page.waitForFunction("() => document.fonts.status === 'loaded' && [...document.images].every(i => i.loading === 'lazy' || i.complete && i.naturalWidth > 0)");
+        page.waitForFunction(
+                "() => document.fonts.status === 'loaded' && [...document.images].every(i => i.loading === 'lazy' || i.complete && i.naturalWidth > 0)");
         page.waitForFunction("() => document.images.length > 0");
         page.waitForTimeout(500);
         page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));

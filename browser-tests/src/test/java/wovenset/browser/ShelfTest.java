@@ -19,12 +19,18 @@ class ShelfTest {
     final Browser browser = new Browser();
 
     private static Locator open(Page page, String name) {
-        return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open " + name).setExact(true));
+        return page.getByRole(
+                AriaRole.LINK,
+                new Page.GetByRoleOptions().setName("Open " + name).setExact(true));
     }
 
     private static void choose(Page page, String piece, String what) {
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("More for " + piece).setExact(true)).click();
-        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(what)).click();
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("More for " + piece).setExact(true))
+                .click();
+        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(what))
+                .click();
     }
 
     @Test
@@ -51,7 +57,9 @@ class ShelfTest {
         choose(page, "A small card", "Delete");
         assertThat(page.getByText("“A small card” is off the shelf.")).isVisible();
         assertThat(open(page, "A small card")).not().isVisible();
-        page.getByRole(AriaRole.STATUS).getByText("Undo", new Locator.GetByTextOptions().setExact(true)).click();
+        page.getByRole(AriaRole.STATUS)
+                .getByText("Undo", new Locator.GetByTextOptions().setExact(true))
+                .click();
         assertThat(open(page, "A small card")).isVisible();
     }
 
@@ -59,7 +67,10 @@ class ShelfTest {
     void aPieceIsStartedInPixelsAtItsResolution() {
         Page page = browser.window();
         page.navigate(TestServer.address());
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New piece").setExact(true)).click();
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("New piece").setExact(true))
+                .click();
         Room room = new Room(page);
         room.field("Name").fill("For a screen");
         room.field("Unit").selectOption("PX");
@@ -85,11 +96,15 @@ class ShelfTest {
     void aNewPieceNeedsANameAndASizeThatCanBe() {
         Page page = browser.window();
         page.navigate(TestServer.address());
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New piece").setExact(true)).click();
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("New piece").setExact(true))
+                .click();
         Room room = new Room(page);
         room.field("Width").fill("2 bananas");
         room.field("Width").press("Enter");
-        assertThat(page.getByText("“bananas” is not a unit known here; use mm, cm, in, pt or px")).isVisible();
+        assertThat(page.getByText("“bananas” is not a unit known here; use mm, cm, in, pt or px"))
+                .isVisible();
         room.field("Width").fill("20cm - 2*8mm");
         room.field("Width").press("Tab");
         assertThat(room.field("Width")).hasValue("18.4\u2009cm");
@@ -109,7 +124,8 @@ class ShelfTest {
         Page page = browser.window();
         page.navigate(TestServer.address() + "/pieces/00000000-0000-0000-0000-000000000000");
         assertThat(page.getByText("This piece is no longer on the shelf.")).isVisible();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Back to the shelf")).click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Back to the shelf"))
+                .click();
         assertThat(open(page, "The kite summer")).isVisible();
     }
 }

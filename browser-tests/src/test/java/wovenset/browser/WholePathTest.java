@@ -32,11 +32,13 @@ class WholePathTest {
     void byMouse() throws IOException {
         Page page = browser.window();
         page.navigate(TestServer.address());
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New piece")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New piece"))
+                .click();
         Room room = new Room(page);
         page.getByPlaceholder("Summer by the sea").fill("Six kites");
         room.button("20 × 30\u2009cm").click();
-        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Wide")).click();
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Wide"))
+                .click();
         room.field("Margin").fill("35in/5 - 16cm");
         room.button("Start this piece").click();
         room.ready();
@@ -68,7 +70,8 @@ class WholePathTest {
         room.step("Dress");
         room.set("Border width", "2mm");
         room.step("Check");
-        assertThat(page.getByText("to look at").or(page.getByText("Nothing found"))).isVisible();
+        assertThat(page.getByText("to look at").or(page.getByText("Nothing found")))
+                .isVisible();
 
         room.step("Make");
         checkPdf(room.make(), "Six kites, 1 page.pdf");
@@ -92,7 +95,12 @@ class WholePathTest {
         room.page.mouse().wheel(0, -400);
         assertThat(crop).hasAttribute("aria-label", Pattern.compile("zoom 1[5-9]\\d percent"));
         room.page.mouse().down();
-        room.page.mouse().move(box.x + box.width / 2 + 20, box.y + box.height / 2 + 10, new com.microsoft.playwright.Mouse.MoveOptions().setSteps(5));
+        room.page
+                .mouse()
+                .move(
+                        box.x + box.width / 2 + 20,
+                        box.y + box.height / 2 + 10,
+                        new com.microsoft.playwright.Mouse.MoveOptions().setSteps(5));
         room.page.mouse().up();
         room.button("Crop is right").click();
         room.saved();
@@ -107,7 +115,8 @@ class WholePathTest {
         // Listening from the start: the first listener takes a moment to be heard of in the browser.
         page.onFileChooser(chooser -> {});
         page.navigate(TestServer.address());
-        assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open The kite summer"))).isVisible();
+        assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open The kite summer")))
+                .isVisible();
         tabTo(page, "New piece");
         keys.press("Enter");
         assertThat(page.getByPlaceholder("Summer by the sea")).isFocused();
@@ -174,17 +183,26 @@ class WholePathTest {
         made.focus();
         checkPdf(page.waitForDownload(() -> keys.press("Enter")), "Keys only, 2 pages.pdf");
         keys.press("?");
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Keys").setExact(true))).isVisible();
+        assertThat(page.getByRole(
+                        AriaRole.HEADING,
+                        new Page.GetByRoleOptions().setName("Keys").setExact(true)))
+                .isVisible();
         keys.press("Escape");
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Keys").setExact(true))).not().isVisible();
+        assertThat(page.getByRole(
+                        AriaRole.HEADING,
+                        new Page.GetByRoleOptions().setName("Keys").setExact(true)))
+                .not()
+                .isVisible();
     }
 
     /** Presses Tab until the thing whose name starts so has the focus; all that it passes must show a focus ring. */
     private static void tabTo(Page page, String name) {
         for (int i = 0; i < 150; i++) {
             page.keyboard().press("Tab");
-            String focused = (String) page.evaluate("() => { const e = document.activeElement; return e === document.body ? '' : "
-                    + "(e.getAttribute('aria-label') || (e.labels && e.labels[0] && e.labels[0].textContent) || e.textContent || '').trim() }");
+            String focused = (String)
+                    page.evaluate(
+                            "() => { const e = document.activeElement; return e === document.body ? '' : "
+                                    + "(e.getAttribute('aria-label') || (e.labels && e.labels[0] && e.labels[0].textContent) || e.textContent || '').trim() }");
             if (focused.startsWith(name)) {
                 Object ring = page.evaluate("() => getComputedStyle(document.activeElement).outlineStyle");
                 assertThat(ring).as("focus ring of %s", name).isNotEqualTo("none");

@@ -25,8 +25,13 @@ class WorkroomTest {
         Room room = Room.start(browser.window(), "Steps", "kite-04.jpg");
         Locator parts = room.page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(3));
         List<String> arrange = List.of("Photos", "Proposals", "Grid", "Order by colour", "Page");
-        Map<String, List<String>> drawers = Map.of("Arrange", arrange, "Dress", List.of("Page", "Frames", "Captions"),
-                "Make", List.of("What to make", "Made"));
+        Map<String, List<String>> drawers = Map.of(
+                "Arrange",
+                arrange,
+                "Dress",
+                List.of("Page", "Frames", "Captions"),
+                "Make",
+                List.of("What to make", "Made"));
         room.button("Add a page").click();
         room.saved();
         for (String step : List.of("Arrange", "Dress", "Arrange", "Make", "Dress", "Arrange")) {
@@ -101,14 +106,35 @@ class WorkroomTest {
         BoundingBox box = slider.boundingBox();
         room.page.mouse().move(box.x + 4, box.y + box.height / 2);
         room.page.mouse().down();
-        room.page.mouse().move(box.x + box.width / 2, box.y + box.height / 2, new com.microsoft.playwright.Mouse.MoveOptions().setSteps(6));
+        room.page
+                .mouse()
+                .move(
+                        box.x + box.width / 2,
+                        box.y + box.height / 2,
+                        new com.microsoft.playwright.Mouse.MoveOptions().setSteps(6));
         assertThat(room.page.getByTestId("sprite").first()).not().hasAttribute("src", before);
-        assertThat(TestServer.api().piece(room.id()).path("piece").path("dress").path("cornerRadius").asLong()).as("not yet stored").isZero();
+        assertThat(TestServer.api()
+                        .piece(room.id())
+                        .path("piece")
+                        .path("dress")
+                        .path("cornerRadius")
+                        .asLong())
+                .as("not yet stored")
+                .isZero();
         room.page.mouse().up();
         assertThat(room.button("Undo: Change the dress")).isEnabled();
-        assertThat(TestServer.api().piece(room.id()).path("piece").path("dress").path("cornerRadius").asLong()).isPositive();
+        assertThat(TestServer.api()
+                        .piece(room.id())
+                        .path("piece")
+                        .path("dress")
+                        .path("cornerRadius")
+                        .asLong())
+                .isPositive();
         room.set("Border width", "20cm");
-        assertThat(room.page.getByText("A border lies between nothing and 100\u2009mm.").first()).isVisible();
+        assertThat(room.page
+                        .getByText("A border lies between nothing and 100\u2009mm.")
+                        .first())
+                .isVisible();
     }
 
     @Test
@@ -126,13 +152,23 @@ class WorkroomTest {
         room.saved();
         assertThat(pages(room)).element(1).isEqualTo(first);
         room.button("Delete this page").click();
-        assertThat(room.page.getByText("is deleted; its photos are in the drawer")).isVisible();
-        room.page.getByRole(AriaRole.STATUS).getByText("Undo", new Locator.GetByTextOptions().setExact(true)).click();
+        assertThat(room.page.getByText("is deleted; its photos are in the drawer"))
+                .isVisible();
+        room.page
+                .getByRole(AriaRole.STATUS)
+                .getByText("Undo", new Locator.GetByTextOptions().setExact(true))
+                .click();
         assertThat(room.page.getByText("/ 3")).isVisible();
     }
 
     private static List<String> pages(Room room) {
-        return TestServer.api().piece(room.id()).path("piece").path("pages").valueStream().map(page -> page.path("id").asString()).toList();
+        return TestServer.api()
+                .piece(room.id())
+                .path("piece")
+                .path("pages")
+                .valueStream()
+                .map(page -> page.path("id").asString())
+                .toList();
     }
 
     @Test
@@ -168,11 +204,16 @@ class WorkroomTest {
         assertThat(room.field("Zoom (%)")).hasValue(Pattern.compile("[23]\\d\\d|1[5-9]\\d|4\\d\\d"));
     }
 
-    private static void touch(com.microsoft.playwright.CDPSession session, String type, double left, double right, double y) {
-        session.send("Input.dispatchTouchEvent", json(type, List.of(Map.of("x", left, "y", y, "id", 0), Map.of("x", right, "y", y, "id", 1))));
+    private static void touch(
+            com.microsoft.playwright.CDPSession session, String type, double left, double right, double y) {
+        session.send(
+                "Input.dispatchTouchEvent",
+                json(type, List.of(Map.of("x", left, "y", y, "id", 0), Map.of("x", right, "y", y, "id", 1))));
     }
 
     private static com.google.gson.JsonObject json(String type, List<Map<String, ? extends Number>> points) {
-        return new com.google.gson.Gson().toJsonTree(Map.of("type", type, "touchPoints", points)).getAsJsonObject();
+        return new com.google.gson.Gson()
+                .toJsonTree(Map.of("type", type, "touchPoints", points))
+                .getAsJsonObject();
     }
 }

@@ -1,7 +1,7 @@
 package wovenset.core;
 
-import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
@@ -14,23 +14,43 @@ import org.junit.jupiter.api.Test;
 class ArchitectureTest {
     /** From the ground up: a room may know those before it in this list, and no other. */
     private static final List<String> ROOMS = List.of(
-            "measure", "geometry", "piece", "arrange", "words", "edit", "picture", "subject", "scene", "paint", "output");
+            "measure",
+            "geometry",
+            "piece",
+            "arrange",
+            "words",
+            "edit",
+            "picture",
+            "subject",
+            "scene",
+            "paint",
+            "output");
 
-    private static final JavaClasses CORE =
-            new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests()).importPackages("wovenset.core");
+    private static final JavaClasses CORE = new ClassFileImporter()
+            .withImportOption(new ImportOption.DoNotIncludeTests())
+            .importPackages("wovenset.core");
 
     @Test
     void everyRoomIsInTheList() {
-        assertThat(CORE).extracting(type -> type.getPackageName().substring("wovenset.core.".length())).isSubsetOf(ROOMS);
+        assertThat(CORE)
+                .extracting(type -> type.getPackageName().substring("wovenset.core.".length()))
+                .isSubsetOf(ROOMS);
     }
 
     @Test
     void importsGoDownwardOnly() {
         for (int i = 0; i < ROOMS.size(); i++) {
-            String[] above = ROOMS.subList(i + 1, ROOMS.size()).stream().map(room -> "wovenset.core." + room + "..").toArray(String[]::new);
+            String[] above = ROOMS.subList(i + 1, ROOMS.size()).stream()
+                    .map(room -> "wovenset.core." + room + "..")
+                    .toArray(String[]::new);
             if (above.length > 0) {
-                noClasses().that().resideInAPackage("wovenset.core." + ROOMS.get(i) + "..")
-                        .should().dependOnClassesThat().resideInAnyPackage(above).check(CORE);
+                noClasses()
+                        .that()
+                        .resideInAPackage("wovenset.core." + ROOMS.get(i) + "..")
+                        .should()
+                        .dependOnClassesThat()
+                        .resideInAnyPackage(above)
+                        .check(CORE);
             }
         }
     }
@@ -42,7 +62,19 @@ class ArchitectureTest {
 
     @Test
     void theCoreKnowsNoServerDatabaseOrInterface() {
-        noClasses().should().dependOnClassesThat().resideInAnyPackage("org.springframework..", "org.jooq..", "java.sql..", "javax.sql..",
-                "jakarta..", "java.net.http..", "com.fasterxml..", "tools.jackson..", "javax.swing..").check(CORE);
+        noClasses()
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage(
+                        "org.springframework..",
+                        "org.jooq..",
+                        "java.sql..",
+                        "javax.sql..",
+                        "jakarta..",
+                        "java.net.http..",
+                        "com.fasterxml..",
+                        "tools.jackson..",
+                        "javax.swing..")
+                .check(CORE);
     }
 }

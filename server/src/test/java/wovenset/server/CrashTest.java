@@ -52,11 +52,22 @@ class CrashTest {
     private void startApplication() throws IOException {
         port = PrivateDatabase.freePort();
         Path log = folder.resolve("application.log");
-        ProcessBuilder builder = new ProcessBuilder(ProcessHandle.current().info().command().orElse("java"), "-Xmx512m", "-Djava.awt.headless=true",
-                "-cp", System.getProperty("java.class.path"), WovensetApplication.class.getName(), "--server.port=" + port,
-                "--spring.datasource.url=" + database.url(), "--spring.datasource.username=root", "--spring.datasource.password=",
-                "--wovenset.data=" + folder.resolve("data"), "--spring.main.banner-mode=off");
-        application = builder.redirectErrorStream(true).redirectOutput(ProcessBuilder.Redirect.appendTo(log.toFile())).start();
+        ProcessBuilder builder = new ProcessBuilder(
+                ProcessHandle.current().info().command().orElse("java"),
+                "-Xmx512m",
+                "-Djava.awt.headless=true",
+                "-cp",
+                System.getProperty("java.class.path"),
+                WovensetApplication.class.getName(),
+                "--server.port=" + port,
+                "--spring.datasource.url=" + database.url(),
+                "--spring.datasource.username=root",
+                "--spring.datasource.password=",
+                "--wovenset.data=" + folder.resolve("data"),
+                "--spring.main.banner-mode=off");
+        application = builder.redirectErrorStream(true)
+                .redirectOutput(ProcessBuilder.Redirect.appendTo(log.toFile()))
+                .start();
         Await.until("the application answers", () -> {
             if (!application.isAlive()) {
                 throw new IllegalStateException("The application did not start; see " + log);
@@ -85,7 +96,10 @@ class CrashTest {
     void allThatWasAcknowledgedSurvivesAndNothingDangles() throws IOException, SQLException {
         String edited = start("Edited");
         String filled = start("Filled");
-        List<byte[]> files = Stream.iterate(0, i -> i + 1).limit(80).map(i -> TestPhotos.jpeg(1200, 800, 500 + i)).toList();
+        List<byte[]> files = Stream.iterate(0, i -> i + 1)
+                .limit(80)
+                .map(i -> TestPhotos.jpeg(1200, 800, 500 + i))
+                .toList();
         AtomicInteger renamed = new AtomicInteger();
         Set<String> arrived = ConcurrentHashMap.newKeySet();
         Api client = api();
@@ -99,11 +113,17 @@ class CrashTest {
         });
         killAllAndRestart();
         Await.until("both have noticed", () -> editing.isDone() && importing.isDone());
-        assertThat(importing.isCompletedExceptionally()).as("killed before all photos were in").isTrue();
+        assertThat(importing.isCompletedExceptionally())
+                .as("killed before all photos were in")
+                .isTrue();
         checkEdits(edited, renamed.get());
         checkPhotos(filled, arrived);
         // What had not arrived can be brought again.
-        assertThat(api().bring(filled, Map.of("last.jpg", files.get(79))).get(0).path("status").asString()).isEqualTo("ADDED");
+        assertThat(api().bring(filled, Map.of("last.jpg", files.get(79)))
+                        .get(0)
+                        .path("status")
+                        .asString())
+                .isEqualTo("ADDED");
     }
 
     private String start(String name) {
@@ -113,7 +133,9 @@ class CrashTest {
     private static void rename(Api client, String id, AtomicInteger acknowledged) {
         for (int i = 1; ; i++) {
             Api.Answer answer = client.edit(id, i, "renamePiece", "name", "Name " + i);
-            assertThat(answer.status()).as(new String(answer.bytes(), StandardCharsets.UTF_8)).isEqualTo(200);
+            assertThat(answer.status())
+                    .as(new String(answer.bytes(), StandardCharsets.UTF_8))
+                    .isEqualTo(200);
             acknowledged.set(i);
         }
     }
@@ -121,7 +143,9 @@ class CrashTest {
     private static void bring(Api client, String id, List<byte[]> files, Set<String> acknowledged) {
         for (int i = 0; i < files.size(); i++) {
             for (JsonNode result : client.bring(id, Map.of(i + ".jpg", files.get(i)), "batch")) {
-                assertThat(result.path("status").asString()).as(result.toString()).isEqualTo("ADDED");
+                assertThat(result.path("status").asString())
+                        .as(result.toString())
+                        .isEqualTo("ADDED");
                 acknowledged.add(result.path("photo").asString());
             }
         }
@@ -133,13 +157,20 @@ class CrashTest {
         // The edit that was on its way may have been stored without its answer getting through.
         assertThat(revision).isBetween(acknowledged + 1L, acknowledged + 2L);
         assertThat(now.path("piece").path("name").asString()).isEqualTo("Name " + (revision - 1));
-        assertThat(api().get("/api/pieces/" + id + "/history").json().path("entries")).hasSize((int) revision - 1);
-        JsonNode undone = api().post("/api/pieces/" + id + "/undo", Map.of("revision", revision)).json();
+        assertThat(api().get("/api/pieces/" + id + "/history").json().path("entries"))
+                .hasSize((int) revision - 1);
+        JsonNode undone = api().post("/api/pieces/" + id + "/undo", Map.of("revision", revision))
+                .json();
         assertThat(undone.path("piece").path("name").asString()).isEqualTo("Name " + (revision - 2));
     }
 
     private void checkPhotos(String id, Set<String> acknowledged) throws IOException, SQLException {
-        Set<String> photos = api().piece(id).path("piece").path("photos").valueStream().map(JsonNode::asString).collect(Collectors.toSet());
+        Set<String> photos = api().piece(id)
+                .path("piece")
+                .path("photos")
+                .valueStream()
+                .map(JsonNode::asString)
+                .collect(Collectors.toSet());
         assertThat(photos).containsAll(acknowledged);
         Set<String> rows = rows();
         assertThat(rows).containsAll(photos);
@@ -151,7 +182,8 @@ class CrashTest {
     }
 
     private Set<String> rows() throws SQLException {
-        try (var connection = DriverManager.getConnection(database.url() + "?user=root"); var sql = connection.createStatement();
+        try (var connection = DriverManager.getConnection(database.url() + "?user=root");
+                var sql = connection.createStatement();
                 var result = sql.executeQuery("SELECT sha256 FROM photo")) {
             Set<String> rows = new HashSet<>();
             while (result.next()) {
@@ -163,7 +195,9 @@ class CrashTest {
 
     private static Set<String> names(Path root) throws IOException {
         try (Stream<Path> files = Files.walk(root)) {
-            return files.filter(Files::isRegularFile).map(file -> file.getFileName().toString()).collect(Collectors.toSet());
+            return files.filter(Files::isRegularFile)
+                    .map(file -> file.getFileName().toString())
+                    .collect(Collectors.toSet());
         }
     }
 }

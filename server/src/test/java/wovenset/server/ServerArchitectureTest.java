@@ -12,8 +12,9 @@ import org.junit.jupiter.api.Test;
 
 /** Features know each other one way only, and jOOQ stops at the stores. */
 class ServerArchitectureTest {
-    private static final JavaClasses SERVER =
-            new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests()).importPackages("wovenset.server");
+    private static final JavaClasses SERVER = new ClassFileImporter()
+            .withImportOption(new ImportOption.DoNotIncludeTests())
+            .importPackages("wovenset.server");
 
     @Test
     void featuresAreFreeOfCycles() {
@@ -22,12 +23,19 @@ class ServerArchitectureTest {
 
     @Test
     void onlyStoresKnowTheDatabase() {
-        noClasses().that(new DescribedPredicate<JavaClass>("are no store") {
-            @Override
-            public boolean test(JavaClass type) {
-                return !type.getPackageName().equals("wovenset.server.db") && !type.getPackageName().startsWith("wovenset.server.db.")
-                        && !type.getName().contains("Repository") && !type.getSimpleName().equals("SettingService");
-            }
-        }).should().dependOnClassesThat().resideInAPackage("org.jooq..").check(SERVER);
+        noClasses()
+                .that(new DescribedPredicate<JavaClass>("are no store") {
+                    @Override
+                    public boolean test(JavaClass type) {
+                        return !type.getPackageName().equals("wovenset.server.db")
+                                && !type.getPackageName().startsWith("wovenset.server.db.")
+                                && !type.getName().contains("Repository")
+                                && !type.getSimpleName().equals("SettingService");
+                    }
+                })
+                .should()
+                .dependOnClassesThat()
+                .resideInAPackage("org.jooq..")
+                .check(SERVER);
     }
 }

@@ -38,25 +38,37 @@ public final class Alignment {
 
     /** Each spot moved so that its edge meets the same edge of the reference. */
     public static List<Spot> linedUp(List<Spot> spots, Edge edge, BoxMm reference) {
-        double line = edge.across ? reference.x() + edge.share * reference.width() : reference.y() + edge.share * reference.height();
-        return spots.stream().map(spot -> {
-            Stretch stretch = Stretch.of(spot, edge.across);
-            return moved(spot, Length.ofMm(line).micrometres() - stretch.from - Math.round(edge.share * stretch.size()), edge.across);
-        }).toList();
+        double line = edge.across
+                ? reference.x() + edge.share * reference.width()
+                : reference.y() + edge.share * reference.height();
+        return spots.stream()
+                .map(spot -> {
+                    Stretch stretch = Stretch.of(spot, edge.across);
+                    return moved(
+                            spot,
+                            Length.ofMm(line).micrometres() - stretch.from - Math.round(edge.share * stretch.size()),
+                            edge.across);
+                })
+                .toList();
     }
 
     /** The box around all of these. */
     public static BoxMm around(List<Spot> spots) {
         Stretch across = Stretch.around(spots, true);
         Stretch down = Stretch.around(spots, false);
-        return BoxMm.of(new Length(across.from), new Length(down.from), new Length(across.size()), new Length(down.size()));
+        return BoxMm.of(
+                new Length(across.from), new Length(down.from), new Length(across.size()), new Length(down.size()));
     }
 
     /** Each spot moved so that all gaps in one direction are equal; the outermost stay. */
     public static List<Spot> evenGaps(List<Spot> spots, boolean across) {
-        List<Stretch> stretches = spots.stream().map(spot -> Stretch.of(spot, across)).toList();
-        List<Integer> order = IntStream.range(0, spots.size()).boxed()
-                .sorted(Comparator.comparingLong((Integer i) -> stretches.get(i).from).thenComparing(i -> stretches.get(i).to)).toList();
+        List<Stretch> stretches =
+                spots.stream().map(spot -> Stretch.of(spot, across)).toList();
+        List<Integer> order = IntStream.range(0, spots.size())
+                .boxed()
+                .sorted(Comparator.comparingLong((Integer i) -> stretches.get(i).from)
+                        .thenComparing(i -> stretches.get(i).to))
+                .toList();
         Stretch all = Stretch.around(spots, across);
         long free = all.size() - stretches.stream().mapToLong(Stretch::size).sum();
         List<Spot> moved = new ArrayList<>(spots);
@@ -83,12 +95,16 @@ public final class Alignment {
             }
             BoxMm box = Place.bounds(spot);
             Length from = Length.ofMm(across ? box.x() : box.y());
-            return new Stretch(from.micrometres(), from.plus(Length.ofMm(across ? box.width() : box.height())).micrometres());
+            return new Stretch(
+                    from.micrometres(),
+                    from.plus(Length.ofMm(across ? box.width() : box.height())).micrometres());
         }
 
         static Stretch around(List<Spot> spots, boolean across) {
             List<Stretch> all = spots.stream().map(spot -> of(spot, across)).toList();
-            return new Stretch(all.stream().mapToLong(Stretch::from).min().orElseThrow(), all.stream().mapToLong(Stretch::to).max().orElseThrow());
+            return new Stretch(
+                    all.stream().mapToLong(Stretch::from).min().orElseThrow(),
+                    all.stream().mapToLong(Stretch::to).max().orElseThrow());
         }
 
         long size() {

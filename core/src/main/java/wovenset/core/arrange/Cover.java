@@ -41,7 +41,7 @@ final class Cover {
     private void points(double left, double top, double width, double height, int across, int down) {
         for (int i = 0; i < across * down; i++) {
             double u = left + width * (i % across + 0.5) / across;
-            double v = top + height * (i / across + 0.5) / down;
+            double v = top + height * (Math.floorDiv(i, across) + 0.5) / down;
             x[points] = print.sampleX(u, v);
             y[points] = print.sampleY(u, v);
             points++;

@@ -17,7 +17,8 @@ public record FrameTrim(double borderMm, double captionMm) {
     }
 
     public static FrameTrim of(Dress dress, Frame frame) {
-        return new FrameTrim(frame.borderIn(dress).width().mm(), dress.captions().bandMm());
+        return new FrameTrim(
+                frame.borderIn(dress).width().mm(), dress.captions().bandMm());
     }
 
     double across() {

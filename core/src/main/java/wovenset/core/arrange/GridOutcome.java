@@ -14,8 +14,14 @@ public sealed interface GridOutcome {
      * @param columns from the trim's left edge
      * @param rows from its top edge
      */
-    record Fits(List<Cell> cells, Length cellWidth, Length cellHeight, Length leftOverX, Length leftOverY,
-            List<Stretch> columns, List<Stretch> rows)
+    record Fits(
+            List<Cell> cells,
+            Length cellWidth,
+            Length cellHeight,
+            Length leftOverX,
+            Length leftOverY,
+            List<Stretch> columns,
+            List<Stretch> rows)
             implements GridOutcome {
         public Fits {
             cells = List.copyOf(cells);

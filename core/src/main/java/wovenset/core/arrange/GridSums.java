@@ -40,27 +40,50 @@ public final class GridSums {
         for (Grid.Slot slot : grid.slots()) {
             Length x = columns.start(slot.column());
             Length y = rows.start(slot.row());
-            cells.add(new GridOutcome.Cell(x, y, columns.end(slot.column() + slot.columns() - 1).minus(x),
+            cells.add(new GridOutcome.Cell(
+                    x,
+                    y,
+                    columns.end(slot.column() + slot.columns() - 1).minus(x),
                     rows.end(slot.row() + slot.rows() - 1).minus(y)));
         }
-        return new GridOutcome.Fits(cells, columns.widest(), rows.widest(), columns.leftOver(), rows.leftOver(),
-                stretches(columns, grid.columns()), stretches(rows, grid.rows()));
+        return new GridOutcome.Fits(
+                cells,
+                columns.widest(),
+                rows.widest(),
+                columns.leftOver(),
+                rows.leftOver(),
+                stretches(columns, grid.columns()),
+                stretches(rows, grid.rows()));
     }
 
     private static List<GridOutcome.Stretch> stretches(TrackLine line, int count) {
-        return IntStream.range(0, count).mapToObj(i -> new GridOutcome.Stretch(line.start(i), line.end(i))).toList();
+        return IntStream.range(0, count)
+                .mapToObj(i -> new GridOutcome.Stretch(line.start(i), line.end(i)))
+                .toList();
     }
 
     private static TrackLine columns(Format format, Grid grid) {
         Margins margins = grid.margins();
-        return new TrackLine(format.width(), margins.left(), margins.right(), grid.columnGap(),
-                tracks(grid.cell() == null ? null : grid.cell().width(), grid.columnTracks(), grid.columns()), grid.cell() != null, TrackLine.Axis.ACROSS);
+        return new TrackLine(
+                format.width(),
+                margins.left(),
+                margins.right(),
+                grid.columnGap(),
+                tracks(grid.cell() == null ? null : grid.cell().width(), grid.columnTracks(), grid.columns()),
+                grid.cell() != null,
+                TrackLine.Axis.ACROSS);
     }
 
     private static TrackLine rows(Format format, Grid grid) {
         Margins margins = grid.margins();
-        return new TrackLine(format.height(), margins.top(), margins.bottom(), grid.rowGap(),
-                tracks(grid.cell() == null ? null : grid.cell().height(), grid.rowTracks(), grid.rows()), grid.cell() != null, TrackLine.Axis.DOWN);
+        return new TrackLine(
+                format.height(),
+                margins.top(),
+                margins.bottom(),
+                grid.rowGap(),
+                tracks(grid.cell() == null ? null : grid.cell().height(), grid.rowTracks(), grid.rows()),
+                grid.cell() != null,
+                TrackLine.Axis.DOWN);
     }
 
     private static List<Track> tracks(@Nullable Length cell, @Nullable List<Track> tracks, int count) {
@@ -74,10 +97,16 @@ public final class GridSums {
     public static PageSize page(Grid grid) {
         Grid.CellSize cell = java.util.Objects.requireNonNull(grid.cell(), "a page follows from a fixed cell size");
         return new PageSize(
-                grid.margins().left().plus(grid.margins().right())
-                        .plus(cell.width().times(grid.columns())).plus(grid.columnGap().times(grid.columns() - 1)),
-                grid.margins().top().plus(grid.margins().bottom())
-                        .plus(cell.height().times(grid.rows())).plus(grid.rowGap().times(grid.rows() - 1)));
+                grid.margins()
+                        .left()
+                        .plus(grid.margins().right())
+                        .plus(cell.width().times(grid.columns()))
+                        .plus(grid.columnGap().times(grid.columns() - 1)),
+                grid.margins()
+                        .top()
+                        .plus(grid.margins().bottom())
+                        .plus(cell.height().times(grid.rows()))
+                        .plus(grid.rowGap().times(grid.rows() - 1)));
     }
 
     /**
@@ -88,17 +117,22 @@ public final class GridSums {
      */
     public static Grid most(Format format, Grid grid, boolean mayTurn) {
         Grid.CellSize cell = java.util.Objects.requireNonNull(grid.cell(), "as many as fit of a fixed cell size");
-        Grid.CellSize turned = new Grid.CellSize(cell.height(), cell.width());
+        Grid.CellSize turned = new Grid.CellSize(/* width= */ cell.height(), /* height= */ cell.width());
         Grid upright = filled(format, grid, cell);
         Grid onSide = mayTurn ? filled(format, grid, turned) : upright;
         return onSide.rows() * onSide.columns() > upright.rows() * upright.columns()
-                || !(cells(format, upright) instanceof GridOutcome.Fits) && cells(format, onSide) instanceof GridOutcome.Fits ? onSide : upright;
+                        || !(cells(format, upright) instanceof GridOutcome.Fits)
+                                && cells(format, onSide) instanceof GridOutcome.Fits
+                ? onSide
+                : upright;
     }
 
     private static Grid filled(Format format, Grid grid, Grid.CellSize cell) {
         Margins margins = grid.margins();
-        int columns = TrackLine.most(format.width().minus(margins.left()).minus(margins.right()), cell.width(), grid.columnGap());
-        int rows = TrackLine.most(format.height().minus(margins.top()).minus(margins.bottom()), cell.height(), grid.rowGap());
+        int columns = TrackLine.most(
+                format.width().minus(margins.left()).minus(margins.right()), cell.width(), grid.columnGap());
+        int rows = TrackLine.most(
+                format.height().minus(margins.top()).minus(margins.bottom()), cell.height(), grid.rowGap());
         return grid.withCell(cell).withCounts(within(rows), within(columns));
     }
 

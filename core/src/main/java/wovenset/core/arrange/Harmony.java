@@ -35,8 +35,12 @@ public final class Harmony {
      * @param pinned places whose photo stays
      * @return for each place, which one's photo comes to it
      */
-    public static List<Integer> order(List<LabColour> colours, List<BoxMm> places, List<Boolean> pinned, Mode mode, long seed) {
-        List<Integer> loose = IntStream.range(0, colours.size()).filter(i -> !pinned.get(i)).boxed().toList();
+    public static List<Integer> order(
+            List<LabColour> colours, List<BoxMm> places, List<Boolean> pinned, Mode mode, long seed) {
+        List<Integer> loose = IntStream.range(0, colours.size())
+                .filter(i -> !pinned.get(i))
+                .boxed()
+                .toList();
         int[] order = IntStream.range(0, colours.size()).toArray();
         if (loose.size() >= 2) {
             if (mode == Mode.RUN) {
@@ -53,9 +57,11 @@ public final class Harmony {
         double height = places.stream().mapToDouble(BoxMm::centreY).max().orElse(1) + 1e-9;
         double[] axis = axis(loose.stream().map(i -> colours.get(i).values()).toList());
         List<Integer> byPlace = new ArrayList<>(loose);
-        byPlace.sort(Comparator.comparingDouble(i -> places.get(i).centreX() / width + places.get(i).centreY() / height));
+        byPlace.sort(Comparator.comparingDouble(
+                i -> places.get(i).centreX() / width + places.get(i).centreY() / height));
         List<Integer> byColour = new ArrayList<>(loose);
-        byColour.sort(Comparator.comparingDouble((Integer i) -> -dot(axis, colours.get(i).values())));
+        byColour.sort(Comparator.comparingDouble(
+                (Integer i) -> -dot(axis, colours.get(i).values())));
         for (int k = 0; k < loose.size(); k++) {
             order[byPlace.get(k)] = byColour.get(k);
         }
@@ -88,7 +94,8 @@ public final class Harmony {
         return axis;
     }
 
-    private static void even(List<LabColour> colours, List<BoxMm> places, List<Integer> loose, int[] order, Random random) {
+    private static void even(
+            List<LabColour> colours, List<BoxMm> places, List<Integer> loose, int[] order, Random random) {
         int n = colours.size();
         double[][] weights = weights(places);
         double[][] values = colours.stream().map(LabColour::values).toArray(double[][]::new);
@@ -140,14 +147,18 @@ public final class Harmony {
 
     private static double[][] weights(List<BoxMm> places) {
         int n = places.size();
-        double right = places.stream().mapToDouble(box -> box.x() + box.width()).max().orElse(1);
-        double bottom = places.stream().mapToDouble(box -> box.y() + box.height()).max().orElse(1);
+        double right =
+                places.stream().mapToDouble(box -> box.x() + box.width()).max().orElse(1);
+        double bottom =
+                places.stream().mapToDouble(box -> box.y() + box.height()).max().orElse(1);
         double sigma = REACH * Math.hypot(right, bottom);
         double[][] weights = new double[n][n];
         for (int i = 0; i < n; i++) {
             double sum = 0;
             for (int j = 0; j < n; j++) {
-                double d = Math.hypot(places.get(i).centreX() - places.get(j).centreX(), places.get(i).centreY() - places.get(j).centreY());
+                double d = Math.hypot(
+                        places.get(i).centreX() - places.get(j).centreX(),
+                        places.get(i).centreY() - places.get(j).centreY());
                 weights[i][j] = places.get(j).width() * places.get(j).height() * Math.exp(-d * d / (2 * sigma * sigma));
                 sum += weights[i][j];
             }

@@ -43,8 +43,12 @@ public final class Lines {
         double mostCovered = 0;
         for (int lines = 1; lines <= proportions.size(); lines++) {
             SlicingTree tree = broken(lines);
-            Optional<List<BoxMm>> places = tree == null ? Optional.empty() : SlicingSums.places(tree, proportions, space, true);
-            double covered = places.map(all -> all.stream().mapToDouble(place -> place.width() * place.height()).sum()).orElse(0.0);
+            Optional<List<BoxMm>> places =
+                    tree == null ? Optional.empty() : SlicingSums.places(tree, proportions, space, true);
+            double covered = places.map(all -> all.stream()
+                            .mapToDouble(place -> place.width() * place.height())
+                            .sum())
+                    .orElse(0.0);
             if (covered > mostCovered) {
                 mostCovered = covered;
                 best = tree;
@@ -93,7 +97,8 @@ public final class Lines {
     private LinearSize along(int frame) {
         double proportion = proportions.get(frame);
         FrameTrim trim = space.trim(frame);
-        return rows ? LinearSize.picture(proportion, trim)
+        return rows
+                ? LinearSize.picture(proportion, trim)
                 : new LinearSize(1 / proportion, trim.down() - trim.across() / proportion);
     }
 

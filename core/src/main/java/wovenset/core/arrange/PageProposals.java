@@ -71,27 +71,35 @@ public final class PageProposals {
         Format format = piece.format();
         Dress dress = piece.dress();
         boolean free = page.arrangement() instanceof Free;
-        List<Frame> frames = page.frames().stream().filter(frame -> frame.photo() != null && takesPart(frame, free)).toList();
+        List<Frame> frames = page.frames().stream()
+                .filter(frame -> frame.photo() != null && takesPart(frame, free))
+                .toList();
         if (frames.isEmpty()) {
             return new Answer.Cannot("photos", "Put photos on this page first; proposals are made for them.");
         }
         if (frames.size() > Proposals.MOST_PHOTOS) {
-            return new Answer.Cannot("photos", "Proposals are made for at most " + Proposals.MOST_PHOTOS + " photos, and this page has "
-                    + frames.size() + "; let some flow to another page.");
+            return new Answer.Cannot(
+                    "photos",
+                    "Proposals are made for at most " + Proposals.MOST_PHOTOS + " photos, and this page has "
+                            + frames.size() + "; let some flow to another page.");
         }
         if (gap.isNegative()) {
             return new Answer.Cannot("gap", "A gap cannot be less than nothing.");
         }
         Space space = Space.of(format, dress, page.arrangement().margins(), gap, frames);
-        List<Wish> wishes = frames.stream().map(frame -> wish(piece, frame, traits)).toList();
+        List<Wish> wishes =
+                frames.stream().map(frame -> wish(piece, frame, traits)).toList();
         List<Offer> offers = new ArrayList<>();
-        Proposals.of(wishes, space, most, seed).forEach(found -> offers.add(offer(Kind.CUTS, found, page, frames, gap)));
+        Proposals.of(wishes, space, most, seed)
+                .forEach(found -> offers.add(offer(Kind.CUTS, found, page, frames, gap)));
         if (offers.isEmpty()) {
             return noRoom(format, wishes, space, gap);
         }
         if (frames.size() >= FEWEST_FOR_LINES) {
-            Proposals.lines(wishes, space, true).ifPresent(found -> offers.add(offer(Kind.ROWS, found, page, frames, gap)));
-            Proposals.lines(wishes, space, false).ifPresent(found -> offers.add(offer(Kind.COLUMNS, found, page, frames, gap)));
+            Proposals.lines(wishes, space, true)
+                    .ifPresent(found -> offers.add(offer(Kind.ROWS, found, page, frames, gap)));
+            Proposals.lines(wishes, space, false)
+                    .ifPresent(found -> offers.add(offer(Kind.COLUMNS, found, page, frames, gap)));
         }
         return new Answer.Offers(offers);
     }
@@ -103,12 +111,19 @@ public final class PageProposals {
 
     private static Offer offer(Kind kind, Proposal found, Page page, List<Frame> frames, Length gap) {
         Slicing slicing = new Slicing(page.arrangement().margins(), gap, found.whole(), found.tree());
-        return new Offer(kind, arranged(page, slicing, found.order().stream().map(frames::get).toList()), found.lost(), found.covered());
+        return new Offer(
+                kind,
+                arranged(page, slicing, found.order().stream().map(frames::get).toList()),
+                found.lost(),
+                found.covered());
     }
 
     private static Page arranged(Page page, Slicing slicing, List<Frame> ordered) {
-        List<Frame> all = new ArrayList<>(ordered.stream().map(frame -> frame.withSpot(null)).toList());
-        page.frames().stream().filter(frame -> frame.spot() != null && !ordered.contains(frame)).forEach(all::add);
+        List<Frame> all = new ArrayList<>(
+                ordered.stream().map(frame -> frame.withSpot(null)).toList());
+        page.frames().stream()
+                .filter(frame -> frame.spot() != null && !ordered.contains(frame))
+                .forEach(all::add);
         return page.with(slicing, all);
     }
 
@@ -119,8 +134,15 @@ public final class PageProposals {
         double across = known ? subject.region().width() : 0;
         double down = known ? subject.region().height() : 0;
         boolean onItsSide = PhotoTraits.onItsSide(frame);
-        return new Wish(traits.shown(frame), marks.larger(), marks.keepWhole(), marks.turn() == Marks.Turn.FIRST,
-                marks.turn() == Marks.Turn.LAST, marks.together(), onItsSide ? down : across, onItsSide ? across : down);
+        return new Wish(
+                traits.shown(frame),
+                marks.larger(),
+                marks.keepWhole(),
+                marks.turn() == Marks.Turn.FIRST,
+                marks.turn() == Marks.Turn.LAST,
+                marks.together(),
+                onItsSide ? down : across,
+                onItsSide ? across : down);
     }
 
     /** What does not fit, and the widest gap that does, by halving. */
@@ -128,8 +150,10 @@ public final class PageProposals {
         for (long tried = gap.micrometres() / 2; tried > SMALLEST_GAP; tried /= 2) {
             Length narrower = new Length(tried);
             if (!Proposals.of(wishes, space.withGap(narrower.mm()), 1, 0).isEmpty()) {
-                return new Answer.Cannot("gap", "Gaps of " + format.say(gap) + " leave no room for " + wishes.size() + " photos; "
-                        + format.say(narrower) + " does.");
+                return new Answer.Cannot(
+                        "gap",
+                        "Gaps of " + format.say(gap) + " leave no room for " + wishes.size() + " photos; "
+                                + format.say(narrower) + " does.");
             }
         }
         PlacesOutcome.DoesNotFit problem = Places.noRoomAtAll(space.widestTrim(), wishes.size());

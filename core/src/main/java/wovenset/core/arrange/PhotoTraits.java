@@ -26,7 +26,9 @@ public interface PhotoTraits {
 
     /** What a photo is about in a piece: what the person has shown there, else what the machine has found. */
     default Subject subject(Piece piece, PhotoId photo) {
-        return piece.shownSubject(photo).map(region -> new Subject(region, Subject.Origin.PERSON, List.of())).orElseGet(() -> subject(photo));
+        return piece.shownSubject(photo)
+                .map(region -> new Subject(region, Subject.Origin.PERSON, List.of()))
+                .orElseGet(() -> subject(photo));
     }
 
     /** The part of a frame's photo that should be seen. */

@@ -19,7 +19,13 @@ public record Place(BoxMm cell, double turnDegrees) {
 
     /** The place of a frame's own, with its words below. */
     static Place of(Spot spot, FrameTrim trim) {
-        return new Place(new BoxMm(spot.x().mm(), spot.y().mm(), spot.width().mm(), spot.height().mm() + trim.captionMm()), spot.turnDegrees());
+        return new Place(
+                new BoxMm(
+                        spot.x().mm(),
+                        spot.y().mm(),
+                        spot.width().mm(),
+                        spot.height().mm() + trim.captionMm()),
+                spot.turnDegrees());
     }
 
     /** The cell without the words. */
@@ -30,7 +36,12 @@ public record Place(BoxMm cell, double turnDegrees) {
     /** The same place as a frame's own, to the micrometre. */
     public Spot spot(FrameTrim trim) {
         BoxMm outer = outer(trim);
-        return Spot.of(Length.ofMm(outer.x()), Length.ofMm(outer.y()), Length.ofMm(outer.width()), Length.ofMm(outer.height()), turnDegrees);
+        return Spot.of(
+                Length.ofMm(outer.x()),
+                Length.ofMm(outer.y()),
+                Length.ofMm(outer.width()),
+                Length.ofMm(outer.height()),
+                turnDegrees);
     }
 
     /** The upright box around a turned frame without its words. */
@@ -45,7 +56,8 @@ public record Place(BoxMm cell, double turnDegrees) {
             return box;
         }
         Rectangle2D turned = AffineTransform.getRotateInstance(Math.toRadians(turnDegrees), centreX, centreY)
-                .createTransformedShape(box.rectangle()).getBounds2D();
+                .createTransformedShape(box.rectangle())
+                .getBounds2D();
         return new BoxMm(turned.getX(), turned.getY(), turned.getWidth(), turned.getHeight());
     }
 }

@@ -13,7 +13,8 @@ import wovenset.core.piece.SlicingTree;
  * @param lost mean share of a picture that is cropped, 0 to 1
  * @param covered share of the room, less its gaps, that the frames take
  */
-public record Proposal(SlicingTree tree, boolean whole, List<Integer> order, List<BoxMm> places, double lost, double covered) {
+public record Proposal(
+        SlicingTree tree, boolean whole, List<Integer> order, List<BoxMm> places, double lost, double covered) {
     private static final int LATTICE = 12;
     private static final BoxMm NOWHERE = new BoxMm(0, 0, 0, 0);
 
@@ -30,10 +31,10 @@ public record Proposal(SlicingTree tree, boolean whole, List<Integer> order, Lis
         double sum = 0;
         for (int i = 0; i < LATTICE * LATTICE; i++) {
             double x = room.x() + room.width() * (i % LATTICE + 0.5) / LATTICE;
-            double y = room.y() + room.height() * (i / LATTICE + 0.5) / LATTICE;
+            double y = room.y() + room.height() * (Math.floorDiv(i, LATTICE) + 0.5) / LATTICE;
             BoxMm one = at(x, y);
             BoxMm two = other.at(x, y);
-            sum += one == NOWHERE && two == NOWHERE ? 0 : 1 - shared(one, two);
+            sum += one.equals(NOWHERE) && two.equals(NOWHERE) ? 0 : 1 - shared(one, two);
         }
         return sum / (LATTICE * LATTICE);
     }

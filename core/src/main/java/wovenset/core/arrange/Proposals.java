@@ -28,6 +28,7 @@ public final class Proposals {
     private static final double HERO = 3;
     /** How different proposals are at least; the second and third only if there are too few. */
     private static final double[] APART = {0.28, 0.15, 0.05};
+
     private static final double[] SET_PROPORTIONS = {1, 0.8, 1.25, 2 / 3.0, 1.5, 0.5, 2, 0.35, 2.8};
     /** Few photos can be cut in few ways: up to so many, places of set proportions are offered, too. */
     private static final int FEW = 6;
@@ -63,15 +64,20 @@ public final class Proposals {
     /** The photos in their order in rows, or in columns ({@link Lines}); nothing if there is no room. */
     public static Optional<Proposal> lines(List<Wish> wishes, Space space, boolean rows) {
         List<Double> proportions = wishes.stream().map(Wish::proportion).toList();
-        return Lines.tree(proportions, space, rows).flatMap(tree -> new Proposals(wishes, space, 0)
-                .scored(tree, IntStream.range(0, wishes.size()).boxed().toList(), true, 0)).map(Scored::proposal);
+        return Lines.tree(proportions, space, rows)
+                .flatMap(tree -> new Proposals(wishes, space, 0)
+                        .scored(tree, IntStream.range(0, wishes.size()).boxed().toList(), true, 0))
+                .map(Scored::proposal);
     }
 
     private record Scored(Proposal proposal, double cost) {}
 
     private List<Proposal> best(int most) {
-        List<Scored> found = new ArrayList<>(IntStream.range(0, SEARCHES).parallel().mapToObj(this::searched)
-                .flatMap(Optional::stream).toList());
+        List<Scored> found = new ArrayList<>(IntStream.range(0, SEARCHES)
+                .parallel()
+                .mapToObj(this::searched)
+                .flatMap(Optional::stream)
+                .toList());
         if (wishes.size() <= FEW) {
             found.addAll(ofSetProportions());
         }
@@ -79,7 +85,8 @@ public final class Proposals {
         List<Scored> taken = new ArrayList<>();
         for (double apart : APART) {
             for (Scored one : found) {
-                if (taken.size() < most && taken.stream().allMatch(other -> other.proposal.distance(one.proposal, room) >= apart)) {
+                if (taken.size() < most
+                        && taken.stream().allMatch(other -> other.proposal.distance(one.proposal, room) >= apart)) {
                     taken.add(one);
                 }
             }
@@ -99,35 +106,50 @@ public final class Proposals {
             weights[(number - 6) * asked.length / (SEARCHES - 6)] *= HERO;
         }
         SlicingCost cost = new SlicingCost(asked, weights, space, whole);
-        SlicingDraft start = SlicingDraft.start(wishes.stream().mapToDouble(Wish::proportion).toArray(),
-                IntStream.range(0, asked.length).toArray(), room.width() / room.height(), random);
-        SlicingDraft draft = SlicingSearch.best(start, cost, Math.min(MOST_STEPS, FEWEST_STEPS + STEPS_EACH * asked.length), random);
+        SlicingDraft start = SlicingDraft.start(
+                wishes.stream().mapToDouble(Wish::proportion).toArray(),
+                IntStream.range(0, asked.length).toArray(),
+                room.width() / room.height(),
+                random);
+        SlicingDraft draft =
+                SlicingSearch.best(start, cost, Math.min(MOST_STEPS, FEWEST_STEPS + STEPS_EACH * asked.length), random);
         double judged = new SlicingCost(asked, plain, space, whole).of(draft);
         return scored(draft.tree(), draft.order(), whole, judged);
     }
 
     private Optional<Scored> scored(SlicingTree tree, List<Integer> order, boolean whole, double cost) {
-        List<Double> proportions = order.stream().map(photo -> wishes.get(photo).proportion()).toList();
-        return SlicingSums.places(tree, proportions, space.ordered(order), whole).map(places -> {
-            double lost = 0;
-            double area = 0;
-            for (int i = 0; i < places.size(); i++) {
-                BoxMm place = places.get(i);
-                FrameTrim trim = space.trim(order.get(i));
-                double r = (place.width() - trim.across()) / (place.height() - trim.down()) / proportions.get(i);
-                lost += (1 - Math.min(r, 1 / r)) / places.size();
-                area += place.width() * place.height();
-            }
-            double covered = Math.min(1, area / (room.width() * room.height() - gaps(tree, places)));
-            Proposal proposal = new Proposal(tree, whole, order, places, lost < 1e-9 ? 0 : lost, covered);
-            return new Scored(proposal, cost + EDGES * edges(places) / (4.0 * places.size()));
-        });
+        List<Double> proportions =
+                order.stream().map(photo -> wishes.get(photo).proportion()).toList();
+        return SlicingSums.places(tree, proportions, space.ordered(order), whole)
+                .map(places -> {
+                    double lost = 0;
+                    double area = 0;
+                    for (int i = 0; i < places.size(); i++) {
+                        BoxMm place = places.get(i);
+                        FrameTrim trim = space.trim(order.get(i));
+                        double r =
+                                (place.width() - trim.across()) / (place.height() - trim.down()) / proportions.get(i);
+                        lost += (1 - Math.min(r, 1 / r)) / places.size();
+                        area += place.width() * place.height();
+                    }
+                    double covered = Math.min(1, area / (room.width() * room.height() - gaps(tree, places)));
+                    Proposal proposal = new Proposal(tree, whole, order, places, lost < 1e-9 ? 0 : lost, covered);
+                    return new Scored(proposal, cost + EDGES * edges(places) / (4.0 * places.size()));
+                });
     }
 
     /** The number of different edges, across and down, to a tenth of a millimetre. */
     private static long edges(List<BoxMm> places) {
-        return places.stream().flatMap(p -> java.util.stream.Stream.of(p.x(), p.x() + p.width())).map(v -> Math.round(v * 10)).distinct().count()
-                + places.stream().flatMap(p -> java.util.stream.Stream.of(p.y(), p.y() + p.height())).map(v -> Math.round(v * 10)).distinct().count();
+        return places.stream()
+                        .flatMap(p -> java.util.stream.Stream.of(p.x(), p.x() + p.width()))
+                        .map(v -> Math.round(v * 10))
+                        .distinct()
+                        .count()
+                + places.stream()
+                        .flatMap(p -> java.util.stream.Stream.of(p.y(), p.y() + p.height()))
+                        .map(v -> Math.round(v * 10))
+                        .distinct()
+                        .count();
     }
 
     /** The area of the gaps: at each cut, its length by the gap's width. */
@@ -143,13 +165,19 @@ public final class Proposals {
             return new Extent(place.x(), place.y(), place.x() + place.width(), place.y() + place.height(), 0);
         }
         Cut cut = (Cut) tree;
-        List<Extent> parts = cut.parts().stream().map(part -> gaps(part, places, next)).toList();
+        List<Extent> parts =
+                cut.parts().stream().map(part -> gaps(part, places, next)).toList();
         double x = parts.stream().mapToDouble(Extent::x).min().orElseThrow();
         double y = parts.stream().mapToDouble(Extent::y).min().orElseThrow();
         double right = parts.stream().mapToDouble(Extent::right).max().orElseThrow();
         double bottom = parts.stream().mapToDouble(Extent::bottom).max().orElseThrow();
         double length = cut.way() == Way.ACROSS ? bottom - y : right - x;
-        return new Extent(x, y, right, bottom, parts.stream().mapToDouble(Extent::area).sum() + length * space.gap() * (parts.size() - 1));
+        return new Extent(
+                x,
+                y,
+                right,
+                bottom,
+                parts.stream().mapToDouble(Extent::area).sum() + length * space.gap() * (parts.size() - 1));
     }
 
     private List<Scored> ofSetProportions() {
@@ -158,9 +186,12 @@ public final class Proposals {
         for (double proportion : SET_PROPORTIONS) {
             for (int rows = 1; rows <= wishes.size(); rows++) {
                 if (wishes.size() % rows == 0) {
-                    SlicingTree row = Cut.of(Way.ACROSS, Collections.nCopies(wishes.size() / rows, new Leaf(proportion)));
-                    scored(Cut.of(Way.DOWN, Collections.nCopies(rows, row)), order, true, 0).ifPresent(one -> found.add(new Scored(
-                            one.proposal, 3 * Math.max(one.proposal.lost(), 1 - one.proposal.covered()) + one.cost)));
+                    SlicingTree row =
+                            Cut.of(Way.ACROSS, Collections.nCopies(wishes.size() / rows, new Leaf(proportion)));
+                    scored(Cut.of(Way.DOWN, Collections.nCopies(rows, row)), order, true, 0)
+                            .ifPresent(one -> found.add(new Scored(
+                                    one.proposal,
+                                    3 * Math.max(one.proposal.lost(), 1 - one.proposal.covered()) + one.cost)));
                 }
             }
         }

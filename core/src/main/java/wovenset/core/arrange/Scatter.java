@@ -61,7 +61,8 @@ final class Scatter {
      * @return empty if the page has no room for so many
      */
     static List<Place> places(Scattered wanted, List<Double> proportions, List<Region> subjects, Space space) {
-        return LATELY.get(new Asked(wanted, proportions, subjects, space), asked -> strewn(wanted, proportions, subjects, space));
+        return LATELY.get(
+                new Asked(wanted, proportions, subjects, space), asked -> strewn(wanted, proportions, subjects, space));
     }
 
     private record Asked(Scattered wanted, List<Double> proportions, List<Region> subjects, Space space) {}
@@ -83,8 +84,10 @@ final class Scatter {
     }
 
     private boolean areSeen() {
-        return IntStream.range(0, prints.length).allMatch(i ->
-                Math.min(prints[i].width(), prints[i].height()) - space.trim(i).across() >= SlicingSums.SMALLEST_MM);
+        return IntStream.range(0, prints.length)
+                .allMatch(i -> Math.min(prints[i].width(), prints[i].height())
+                                - space.trim(i).across()
+                        >= SlicingSums.SMALLEST_MM);
     }
 
     /** Prints of their size on a lattice. */
@@ -101,8 +104,9 @@ final class Scatter {
         for (int i = 0; i < n; i++) {
             int inRow = i / columns == rows - 1 ? n - (rows - 1) * columns : columns;
             homeX[i] = box.x() + (i % columns + 0.5) * box.width() / inRow;
-            homeY[i] = box.y() + (i / columns + 0.5) * cellHeight;
-            Print print = sized(i, wanted.cover() * box.width() * box.height() / n * (0.85 + 0.3 * random.nextDouble()));
+            homeY[i] = box.y() + (Math.floorDiv(i, columns) + 0.5) * cellHeight;
+            Print print =
+                    sized(i, wanted.cover() * box.width() * box.height() / n * (0.85 + 0.3 * random.nextDouble()));
             print.turnTo(Math.toRadians(wanted.mostTurn()) * (2 * random.nextDouble() - 1));
             print.x = homeX[i] + cellWidth * 0.3 * (random.nextDouble() - 0.5);
             print.y = homeY[i] + cellHeight * 0.3 * (random.nextDouble() - 0.5);
@@ -118,8 +122,10 @@ final class Scatter {
         double height = Math.sqrt(area / proportion);
         double limit = Math.toRadians(wanted.mostTurn());
         double most = Math.min(
-                space.box().width() / (proportion * Math.cos(limit) + Math.sin(limit)),
-                space.box().height() / (proportion * Math.sin(limit) + Math.cos(limit))) - 2 * trim.captionMm() - trim.across();
+                        space.box().width() / (proportion * Math.cos(limit) + Math.sin(limit)),
+                        space.box().height() / (proportion * Math.sin(limit) + Math.cos(limit)))
+                - 2 * trim.captionMm()
+                - trim.across();
         double picture = Math.max(0.1, Math.min(height, most * 0.98));
         return new Print(picture * proportion + trim.across(), picture + trim.across(), trim.captionMm());
     }
@@ -169,7 +175,9 @@ final class Scatter {
             double worse = changed[i] - costs[i];
             for (int j = 0; j < i; j++) {
                 changed[j] = costs[j];
-                if (covers[j].add(before, -1) | covers[j].add(after, 1)) {
+                boolean uncovered = covers[j].add(before, -1);
+                boolean covered = covers[j].add(after, 1);
+                if (uncovered || covered) {
                     changed[j] = cost(j, covers[j]);
                     worse += changed[j] - costs[j];
                 }
@@ -191,7 +199,9 @@ final class Scatter {
         double strayX = (prints[i].x - homeX[i]) / cellWidth;
         double strayY = (prints[i].y - homeY[i]) / cellHeight;
         double tooMuch = Math.max(0, cover.hidden() - limit());
-        return STRAYED * (strayX * strayX + strayY * strayY) + TOO_HIDDEN * tooMuch * tooMuch + TOO_HIDDEN / 4 * tooMuch
+        return STRAYED * (strayX * strayX + strayY * strayY)
+                + TOO_HIDDEN * tooMuch * tooMuch
+                + TOO_HIDDEN / 4 * tooMuch
                 + SUBJECT_HIDDEN * cover.subjectHidden()
                 + WORDS_HIDDEN * cover.wordsHidden();
     }
@@ -204,7 +214,9 @@ final class Scatter {
         boolean[] row = new boolean[EXACT];
         for (int i = 0; i < prints.length; i++) {
             Print print = prints[i];
-            Print[] over = java.util.Arrays.stream(prints, i + 1, prints.length).filter(other -> other.mayMeet(print)).toArray(Print[]::new);
+            Print[] over = java.util.Arrays.stream(prints, i + 1, prints.length)
+                    .filter(other -> other.mayMeet(print))
+                    .toArray(Print[]::new);
             int hidden = 0;
             for (int down = 0; down < EXACT && over.length > 0; down++) {
                 java.util.Arrays.fill(row, false);

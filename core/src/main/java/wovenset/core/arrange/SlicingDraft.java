@@ -47,7 +47,14 @@ final class SlicingDraft {
         return draft;
     }
 
-    private int cut(double[] proportions, int[] order, int from, int to, double proportion, int[] nextCut, SplittableRandom random) {
+    private int cut(
+            double[] proportions,
+            int[] order,
+            int from,
+            int to,
+            double proportion,
+            int[] nextCut,
+            SplittableRandom random) {
         if (to - from == 1) {
             return order[from];
         }
@@ -61,8 +68,16 @@ final class SlicingDraft {
         int middle = Math.max(from + 1, Math.min(to - 1, from + (int) Math.round(share * (to - from))));
         double part = (double) (middle - from) / (to - from);
         across[node] = wide;
-        first[node] = cut(proportions, order, from, middle, wide ? proportion * part : proportion / part, nextCut, random);
-        second[node] = cut(proportions, order, middle, to, wide ? proportion * (1 - part) : proportion / (1 - part), nextCut, random);
+        first[node] =
+                cut(proportions, order, from, middle, wide ? proportion * part : proportion / part, nextCut, random);
+        second[node] = cut(
+                proportions,
+                order,
+                middle,
+                to,
+                wide ? proportion * (1 - part) : proportion / (1 - part),
+                nextCut,
+                random);
         parent[first[node]] = node;
         parent[second[node]] = node;
         return node;
@@ -77,7 +92,11 @@ final class SlicingDraft {
             int node = photos + random.nextInt(photos - 1);
             across[node] = !across[node];
         } else {
-            move(random.nextInt(2 * photos - 1), random.nextInt(2 * photos - 1), random.nextBoolean(), random.nextBoolean());
+            move(
+                    random.nextInt(2 * photos - 1),
+                    random.nextInt(2 * photos - 1),
+                    random.nextBoolean(),
+                    random.nextBoolean());
         }
     }
 
@@ -145,7 +164,8 @@ final class SlicingDraft {
         if (node < photos) {
             return SlicingTree.Leaf.OWN;
         }
-        return SlicingTree.Cut.of(across[node] ? SlicingTree.Way.ACROSS : SlicingTree.Way.DOWN,
+        return SlicingTree.Cut.of(
+                across[node] ? SlicingTree.Way.ACROSS : SlicingTree.Way.DOWN,
                 new ArrayList<>(List.of(tree(first[node]), tree(second[node]))));
     }
 

@@ -25,7 +25,10 @@ public final class SlicingGrowth {
         double most = -1;
         for (SlicingTree tree : grown(slicing.tree())) {
             double covered = SlicingSums.places(tree, proportions, space, slicing.whole())
-                    .map(all -> all.stream().mapToDouble(place -> place.width() * place.height()).sum()).orElse(0.0);
+                    .map(all -> all.stream()
+                            .mapToDouble(place -> place.width() * place.height())
+                            .sum())
+                    .orElse(0.0);
             if (covered > most) {
                 most = covered;
                 best = tree;

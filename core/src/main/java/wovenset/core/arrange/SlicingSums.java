@@ -47,7 +47,8 @@ public final class SlicingSums {
      */
     public static Optional<List<BoxMm>> places(SlicingTree tree, List<Double> proportions, Space space, boolean whole) {
         if (tree.leaves() != proportions.size()) {
-            throw new IllegalArgumentException("A tree of " + tree.leaves() + " places for " + proportions.size() + " frames");
+            throw new IllegalArgumentException(
+                    "A tree of " + tree.leaves() + " places for " + proportions.size() + " frames");
         }
         SlicingSums sums = new SlicingSums(proportions, space);
         BoxMm room = space.box();
@@ -62,8 +63,9 @@ public final class SlicingSums {
         } else {
             sums.fill(block, room.x(), room.y(), room.width(), room.height());
         }
-        boolean shown = IntStream.range(0, proportions.size()).allMatch(i -> sums.cells.get(i).width() - space.trim(i).across() >= SMALLEST_MM
-                && sums.cells.get(i).height() - space.trim(i).down() >= SMALLEST_MM);
+        boolean shown = IntStream.range(0, proportions.size())
+                .allMatch(i -> sums.cells.get(i).width() - space.trim(i).across() >= SMALLEST_MM
+                        && sums.cells.get(i).height() - space.trim(i).down() >= SMALLEST_MM);
         return shown ? Optional.of(List.copyOf(sums.cells)) : Optional.empty();
     }
 
@@ -77,7 +79,10 @@ public final class SlicingSums {
         List<Block> parts = new ArrayList<>();
         cut.parts().forEach(part -> parts.add(block(part)));
         List<LinearSize> sizes = parts.stream().map(Block::size).toList();
-        return new Block(cut.way() == Way.ACROSS ? LinearSize.across(sizes, gap) : LinearSize.down(sizes, gap), cut.way(), parts);
+        return new Block(
+                cut.way() == Way.ACROSS ? LinearSize.across(sizes, gap) : LinearSize.down(sizes, gap),
+                cut.way(),
+                parts);
     }
 
     private void whole(Block block, double x, double y, double width, double height) {
@@ -127,6 +132,7 @@ public final class SlicingSums {
         boolean across = block.way == Way.ACROSS;
         double least = SMALLEST_MM + (across ? widest.across() : widest.down());
         return block.parts.stream()
-                .mapToDouble(part -> Math.max(least, across ? part.size.width(cross) : part.size.height(cross))).toArray();
+                .mapToDouble(part -> Math.max(least, across ? part.size.width(cross) : part.size.height(cross)))
+                .toArray();
     }
 }

@@ -23,11 +23,21 @@ public record Space(BoxMm box, double gap, FrameTrim trim, List<FrameTrim> trims
      * @throws IllegalArgumentException if the margins leave nothing
      */
     public static Space of(Format format, Dress dress, Margins margins, Length gap, List<Frame> frames) {
-        BoxMm box = BoxMm.of(margins.left(), margins.top(), format.width().minus(margins.left()).minus(margins.right()),
+        BoxMm box = BoxMm.of(
+                margins.left(),
+                margins.top(),
+                format.width().minus(margins.left()).minus(margins.right()),
                 format.height().minus(margins.top()).minus(margins.bottom()));
         boolean alike = frames.stream().allMatch(frame -> frame.border() == null);
-        return new Space(box, gap.mm(), FrameTrim.of(dress),
-                alike ? List.of() : frames.stream().map(frame -> FrameTrim.of(dress, frame)).toList());
+        return new Space(
+                box,
+                gap.mm(),
+                FrameTrim.of(dress),
+                alike
+                        ? List.of()
+                        : frames.stream()
+                                .map(frame -> FrameTrim.of(dress, frame))
+                                .toList());
     }
 
     public Space {
@@ -48,7 +58,9 @@ public record Space(BoxMm box, double gap, FrameTrim trim, List<FrameTrim> trims
 
     /** The same space for the frames in another order. */
     Space ordered(List<Integer> order) {
-        return trims.isEmpty() ? this : new Space(box, gap, trim, order.stream().map(trims::get).toList());
+        return trims.isEmpty()
+                ? this
+                : new Space(box, gap, trim, order.stream().map(trims::get).toList());
     }
 
     FrameTrim trim(int frame) {
@@ -57,6 +69,8 @@ public record Space(BoxMm box, double gap, FrameTrim trim, List<FrameTrim> trims
 
     /** What the frame with the widest border takes. */
     FrameTrim widestTrim() {
-        return trims.stream().max(Comparator.comparingDouble(FrameTrim::borderMm)).orElse(trim);
+        return trims.stream()
+                .max(Comparator.comparingDouble(FrameTrim::borderMm))
+                .orElse(trim);
     }
 }

@@ -19,17 +19,26 @@ public final class SpotScale {
         double centreX = spot.x().mm() + spot.width().mm() / 2;
         double centreY = spot.y().mm() + spot.height().mm() / 2;
         if (spot.locked()) {
-            return spot.movedBy(Length.ofMm(Math.min(Math.max(centreX, 0), to.width().mm()) - centreX),
+            return spot.movedBy(
+                    Length.ofMm(Math.min(Math.max(centreX, 0), to.width().mm()) - centreX),
                     Length.ofMm(Math.min(Math.max(centreY, 0), to.height().mm()) - centreY));
         }
         Length width = side(spot.width(), Math.min(sx, sy));
         Length height = side(spot.height(), Math.min(sx, sy));
-        return new Spot(Length.ofMm(centreX * sx - width.mm() / 2), Length.ofMm(centreY * sy - height.mm() / 2), width, height,
-                spot.turnDegrees(), false, spot.group());
+        return new Spot(
+                Length.ofMm(centreX * sx - width.mm() / 2),
+                Length.ofMm(centreY * sy - height.mm() / 2),
+                width,
+                height,
+                spot.turnDegrees(),
+                false,
+                spot.group());
     }
 
     private static Length side(Length side, double scale) {
         Length scaled = Length.ofMm(side.mm() * scale);
-        return scaled.compareTo(Spot.SMALLEST) < 0 ? Spot.SMALLEST : scaled.compareTo(Format.LARGEST) > 0 ? Format.LARGEST : scaled;
+        return scaled.compareTo(Spot.SMALLEST) < 0
+                ? Spot.SMALLEST
+                : scaled.compareTo(Format.LARGEST) > 0 ? Format.LARGEST : scaled;
     }
 }

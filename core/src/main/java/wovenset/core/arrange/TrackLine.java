@@ -13,7 +13,8 @@ import wovenset.core.piece.Track;
  * @param before the margin before the first
  * @param after the margin after the last
  */
-record TrackLine(Length page, Length before, Length after, Length gap, List<Track> tracks, boolean fixedCells, Axis axis) {
+record TrackLine(
+        Length page, Length before, Length after, Length gap, List<Track> tracks, boolean fixedCells, Axis axis) {
     /** Shares are counted in thousandths, so that all sums are of whole numbers. */
     private static final double SHARE = 1000;
 
@@ -53,7 +54,10 @@ record TrackLine(Length page, Length before, Length after, Length gap, List<Trac
     }
 
     private Length fixed() {
-        return new Length(tracks.stream().filter(track -> track.length() != null).mapToLong(track -> track.length().micrometres()).sum());
+        return new Length(tracks.stream()
+                .filter(track -> track.length() != null)
+                .mapToLong(track -> track.length().micrometres())
+                .sum());
     }
 
     /** What the tracks leave between the margins. */
@@ -96,7 +100,9 @@ record TrackLine(Length page, Length before, Length after, Length gap, List<Trac
             fixedBefore += track.length() == null ? 0 : track.length().micrometres();
             sharesBefore += share(track);
         }
-        long shared = shares == 0 ? leftOver().micrometres() / 2 : Math.floorDiv(room().minus(fixed()).micrometres() * sharesBefore, shares);
+        long shared = shares == 0
+                ? leftOver().micrometres() / 2
+                : Math.floorDiv(room().minus(fixed()).micrometres() * sharesBefore, shares);
         return before.plus(new Length(fixedBefore + shared));
     }
 
@@ -109,8 +115,10 @@ record TrackLine(Length page, Length before, Length after, Length gap, List<Trac
         }
         Length between = page.minus(before).minus(after);
         if (between.compareTo(GridSums.SMALLEST_CELL) < 0) {
-            return new GridOutcome.DoesNotFit("margins", "The margins take " + format.say(before.plus(after)) + " of a page "
-                    + format.say(page) + " " + axis.extent + "; nothing is left for photos.");
+            return new GridOutcome.DoesNotFit(
+                    "margins",
+                    "The margins take " + format.say(before.plus(after)) + " of a page " + format.say(page) + " "
+                            + axis.extent + "; nothing is left for photos.");
         }
         if (fixedCells) {
             return fixedProblem(format, between);
@@ -126,32 +134,42 @@ record TrackLine(Length page, Length before, Length after, Length gap, List<Trac
         if (count() > 1) {
             long most = (between.micrometres() - smallest.micrometres() * count()) / (count() - 1);
             if (most >= 0) {
-                return new GridOutcome.DoesNotFit(axis.gapField, "With " + count() + " cells " + axis.way + ", gaps of "
-                        + format.say(gap) + " leave no room; at most " + format.say(new Length(most)) + " fits.");
+                return new GridOutcome.DoesNotFit(
+                        axis.gapField,
+                        "With " + count() + " cells " + axis.way + ", gaps of " + format.say(gap)
+                                + " leave no room; at most " + format.say(new Length(most)) + " fits.");
             }
         }
         long fit = (between.micrometres() + gap.micrometres()) / (smallest.micrometres() + gap.micrometres());
-        return new GridOutcome.DoesNotFit(axis.countField, count() + " cells " + axis.way + " do not fit in "
-                + format.say(between) + "; at most " + fit + " do.");
+        return new GridOutcome.DoesNotFit(
+                axis.countField,
+                count() + " cells " + axis.way + " do not fit in " + format.say(between) + "; at most " + fit + " do.");
     }
 
     private GridOutcome.DoesNotFit tooNarrow(Format format) {
-        return new GridOutcome.DoesNotFit(axis.trackField, "The smallest of these " + axis.countField + " would be "
-                + format.say(narrowest()) + " " + axis.extent + "; at least " + format.say(GridSums.SMALLEST_CELL) + " is needed.");
+        return new GridOutcome.DoesNotFit(
+                axis.trackField,
+                "The smallest of these " + axis.countField + " would be " + format.say(narrowest()) + " " + axis.extent
+                        + "; at least " + format.say(GridSums.SMALLEST_CELL) + " is needed.");
     }
 
     private GridOutcome.@Nullable DoesNotFit trackProblem(Format format, Length between) {
         for (Track track : tracks) {
             if (track.length() != null && track.length().compareTo(GridSums.SMALLEST_CELL) < 0) {
-                return new GridOutcome.DoesNotFit(axis.trackField, "A cell is at least " + format.say(GridSums.SMALLEST_CELL) + " " + axis.extent + ".");
+                return new GridOutcome.DoesNotFit(
+                        axis.trackField,
+                        "A cell is at least " + format.say(GridSums.SMALLEST_CELL) + " " + axis.extent + ".");
             }
         }
         Length rest = room().minus(fixed());
         long sharing = tracks.stream().filter(track -> track.length() == null).count();
         if (rest.compareTo(GridSums.SMALLEST_CELL.times((int) sharing)) < 0) {
-            return new GridOutcome.DoesNotFit(axis.trackField, "The fixed " + axis.countField + " and the gaps take "
-                    + format.say(fixed().plus(gap.times(count() - 1))) + "; between the margins there are " + format.say(between)
-                    + (sharing == 0 ? "." : ", and nothing is left for the others."));
+            return new GridOutcome.DoesNotFit(
+                    axis.trackField,
+                    "The fixed " + axis.countField + " and the gaps take "
+                            + format.say(fixed().plus(gap.times(count() - 1))) + "; between the margins there are "
+                            + format.say(between)
+                            + (sharing == 0 ? "." : ", and nothing is left for the others."));
         }
         return sharing == 0 || narrowest().compareTo(GridSums.SMALLEST_CELL) >= 0 ? null : tooNarrow(format);
     }
@@ -159,18 +177,23 @@ record TrackLine(Length page, Length before, Length after, Length gap, List<Trac
     private GridOutcome.@Nullable DoesNotFit fixedProblem(Format format, Length between) {
         Length size = java.util.Objects.requireNonNull(tracks.get(0).length());
         if (size.compareTo(GridSums.SMALLEST_CELL) < 0) {
-            return new GridOutcome.DoesNotFit("cell", "A cell is at least " + format.say(GridSums.SMALLEST_CELL) + " " + axis.extent + ".");
+            return new GridOutcome.DoesNotFit(
+                    "cell", "A cell is at least " + format.say(GridSums.SMALLEST_CELL) + " " + axis.extent + ".");
         }
         if (!leftOver().isNegative()) {
             return null;
         }
-        return new GridOutcome.DoesNotFit("cell", count() + " cells of " + format.say(size) + " " + axis.way + " need "
-                + format.say(size.times(count()).plus(gap.times(count() - 1))) + "; between the margins there are "
-                + format.say(between) + ", room for " + most(between, size, gap) + ".");
+        return new GridOutcome.DoesNotFit(
+                "cell",
+                count() + " cells of " + format.say(size) + " " + axis.way + " need "
+                        + format.say(size.times(count()).plus(gap.times(count() - 1)))
+                        + "; between the margins there are "
+                        + format.say(between) + ", room for " + most(between, size, gap) + ".");
     }
 
     /** How many of a size fit in a length. */
     static int most(Length between, Length size, Length gap) {
-        return (int) Math.max(0, (between.micrometres() + gap.micrometres()) / (size.micrometres() + gap.micrometres()));
+        return (int)
+                Math.max(0, (between.micrometres() + gap.micrometres()) / (size.micrometres() + gap.micrometres()));
     }
 }

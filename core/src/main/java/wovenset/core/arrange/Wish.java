@@ -12,7 +12,14 @@ package wovenset.core.arrange;
  * @param subjectAcross the share of its width that its subject takes; 0 if that is not known
  * @param subjectDown the share of its height
  */
-public record Wish(double proportion, boolean larger, boolean keepWhole, boolean first, boolean last, int together, double subjectAcross,
+public record Wish(
+        double proportion,
+        boolean larger,
+        boolean keepWhole,
+        boolean first,
+        boolean last,
+        int together,
+        double subjectAcross,
         double subjectDown) {
     public Wish {
         if (!(proportion > 0 && Double.isFinite(proportion))) {

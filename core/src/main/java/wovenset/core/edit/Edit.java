@@ -155,7 +155,8 @@ public sealed interface Edit {
     record EvenGaps(UUID pageId, List<UUID> frameIds, boolean across) implements OfFrames {}
 
     /** Gives frames an exact size about their centres. */
-    record SizeFrames(UUID pageId, List<UUID> frameIds, @Nullable Length width, @Nullable Length height) implements OfFrames {}
+    record SizeFrames(UUID pageId, List<UUID> frameIds, @Nullable Length width, @Nullable Length height)
+            implements OfFrames {}
 
     /** Pins photos to the frames that show them, or lets them go. */
     record PinPhotos(UUID pageId, List<UUID> frameIds, boolean pinned) implements OfFrames {}

@@ -70,15 +70,24 @@ public final class Edits {
         } else if (edit instanceof Edit.FlowPhotos) {
             return gathering().flow(piece);
         }
-        return edit instanceof Edit.OfFrames ofFrames ? new FreeFrames(photos, ids).apply(piece, ofFrames) : pageOrFrame(piece, edit);
+        return edit instanceof Edit.OfFrames ofFrames
+                ? new FreeFrames(photos, ids).apply(piece, ofFrames)
+                : pageOrFrame(piece, edit);
     }
 
     private Outcome pageOrFrame(Piece piece, Edit edit) {
         if (edit instanceof Edit.PlacePhoto place) {
             String words = photos.embeddedCaption(place.photo())
                     .orElseThrow(() -> new EditRefusedException("photo", "This photo is not stored here."));
-            Piece with = piece.photos().contains(place.photo()) ? piece : gathering().add(piece, List.of(place.photo())).piece();
-            return frame(with, place.pageId(), place.frameId(), frame -> frame.withPhoto(place.photo(), words), "Place a photo");
+            Piece with = piece.photos().contains(place.photo())
+                    ? piece
+                    : gathering().add(piece, List.of(place.photo())).piece();
+            return frame(
+                    with,
+                    place.pageId(),
+                    place.frameId(),
+                    frame -> frame.withPhoto(place.photo(), words),
+                    "Place a photo");
         } else if (edit instanceof Edit.EmptyFrame empty) {
             return frame(piece, empty.pageId(), empty.frameId(), frame -> frame.withPhoto(null, ""), "Empty a frame");
         } else if (edit instanceof Edit.SwapFrames swap) {
@@ -139,7 +148,9 @@ public final class Edits {
     }
 
     private static Frame checkedFrame(Piece piece, UUID pageId, UUID frameId) {
-        return checkedPage(piece, pageId).frames().stream().filter(frame -> frame.id().equals(frameId)).findFirst()
+        return checkedPage(piece, pageId).frames().stream()
+                .filter(frame -> frame.id().equals(frameId))
+                .findFirst()
                 .orElseThrow(() -> new EditRefusedException("frameId", "This frame is no longer on the page."));
     }
 
@@ -152,8 +163,8 @@ public final class Edits {
     private static Outcome swap(Piece piece, Edit.SwapFrames swap) {
         Frame one = checkedFrame(piece, swap.pageId(), swap.frameId());
         Frame other = checkedFrame(piece, swap.otherPageId(), swap.otherFrameId());
-        Piece swapped = piece
-                .mapPage(swap.pageId(), page -> page.mapFrame(one.id(), frame -> frame.withContentOf(other)))
+        Piece swapped = piece.mapPage(
+                        swap.pageId(), page -> page.mapFrame(one.id(), frame -> frame.withContentOf(other)))
                 .mapPage(swap.otherPageId(), page -> page.mapFrame(other.id(), frame -> frame.withContentOf(one)));
         return new Outcome(swapped, "Swap two frames");
     }
@@ -165,9 +176,13 @@ public final class Edits {
 
     private Outcome copyPage(Piece piece, UUID pageId) {
         Page source = checkedPage(piece, pageId);
-        List<Frame> frames = source.frames().stream()
-                .map(frame -> frame.withId(ids.get())).toList();
-        return insert(piece, piece.indexOf(pageId) + 1, new Page(ids.get(), source.arrangement(), frames, source.guides()), "Copy a page");
+        List<Frame> frames =
+                source.frames().stream().map(frame -> frame.withId(ids.get())).toList();
+        return insert(
+                piece,
+                piece.indexOf(pageId) + 1,
+                new Page(ids.get(), source.arrangement(), frames, source.guides()),
+                "Copy a page");
     }
 
     private static Outcome insert(Piece piece, int index, Page page, String name) {
@@ -184,14 +199,18 @@ public final class Edits {
         if (piece.pages().size() == 1) {
             throw new EditRefusedException("pageId", "A piece keeps at least one page; empty this one instead.");
         }
-        return new Outcome(piece.withPages(piece.pages().stream().filter(page -> !page.id().equals(pageId)).toList()),
+        return new Outcome(
+                piece.withPages(piece.pages().stream()
+                        .filter(page -> !page.id().equals(pageId))
+                        .toList()),
                 "Delete a page");
     }
 
     private static Outcome movePage(Piece piece, Edit.MovePage move) {
         Page page = checkedPage(piece, move.pageId());
         if (move.index() < 0 || move.index() >= piece.pages().size()) {
-            throw new EditRefusedException("index", "There are places 1 to " + piece.pages().size() + ".");
+            throw new EditRefusedException(
+                    "index", "There are places 1 to " + piece.pages().size() + ".");
         }
         List<Page> pages = new ArrayList<>(piece.pages());
         pages.remove(page);

@@ -13,7 +13,9 @@ final class FrameDoings {
     private FrameDoings() {}
 
     static String name(Page before, Map<UUID, Spot> wanted) {
-        List<Frame> frames = before.frames().stream().filter(frame -> wanted.containsKey(frame.id())).toList();
+        List<Frame> frames = before.frames().stream()
+                .filter(frame -> wanted.containsKey(frame.id()))
+                .toList();
         String what = count(frames.size());
         if (frames.stream().anyMatch(frame -> frame.spot() == null)) {
             return "Take out " + what;
@@ -23,7 +25,10 @@ final class FrameDoings {
             return (any(frames, wanted, (old, now) -> now.group() > 0) ? "Group " : "Ungroup ") + what;
         } else if (any(frames, wanted, (old, now) -> old.turnDegrees() != now.turnDegrees())) {
             return "Turn " + what;
-        } else if (any(frames, wanted, (old, now) -> !old.width().equals(now.width()) || !old.height().equals(now.height()))) {
+        } else if (any(
+                frames,
+                wanted,
+                (old, now) -> !old.width().equals(now.width()) || !old.height().equals(now.height()))) {
             return "Size " + what;
         }
         return "Move " + what;

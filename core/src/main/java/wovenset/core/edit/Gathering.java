@@ -2,8 +2,8 @@ package wovenset.core.edit;
 
 import java.util.ArrayList;
 import java.util.HashSet;
-import java.util.LinkedHashSet;
 import java.util.Iterator;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
@@ -35,7 +35,9 @@ public final class Gathering {
         if (all.size() > MOST_PHOTOS) {
             throw new EditRefusedException("photos", "A piece holds at most " + MOST_PHOTOS + " photos.");
         }
-        return new Outcome(piece.withPhotos(List.copyOf(all)), broughtIn(all.size() - piece.photos().size()));
+        return new Outcome(
+                piece.withPhotos(List.copyOf(all)),
+                broughtIn(all.size() - piece.photos().size()));
     }
 
     /** What bringing in so many photos is called in the history. */
@@ -45,12 +47,20 @@ public final class Gathering {
 
     Outcome remove(Piece piece, List<PhotoId> removed) {
         Set<PhotoId> out = new HashSet<>(removed);
-        Piece without = piece
-                .withPhotos(piece.photos().stream().filter(photo -> !out.contains(photo)).toList())
-                .withSubjects(piece.subjects().stream().filter(shown -> !out.contains(shown.photo())).toList())
-                .withPages(piece.pages().stream().map(page -> page.withFrames(page.frames().stream()
-                        .map(frame -> out.contains(frame.photo()) ? frame.withPhoto(null, "") : frame).toList())).toList());
-        return new Outcome(without, "Take out " + count(piece.photos().size() - without.photos().size()));
+        Piece without = piece.withPhotos(piece.photos().stream()
+                        .filter(photo -> !out.contains(photo))
+                        .toList())
+                .withSubjects(piece.subjects().stream()
+                        .filter(shown -> !out.contains(shown.photo()))
+                        .toList())
+                .withPages(piece.pages().stream()
+                        .map(page -> page.withFrames(page.frames().stream()
+                                .map(frame -> out.contains(frame.photo()) ? frame.withPhoto(null, "") : frame)
+                                .toList()))
+                        .toList());
+        return new Outcome(
+                without,
+                "Take out " + count(piece.photos().size() - without.photos().size()));
     }
 
     Outcome order(Piece piece, List<PhotoId> order) {
@@ -69,7 +79,8 @@ public final class Gathering {
         if (edit.region() != null) {
             subjects.add(new ShownSubject(edit.photo(), edit.region()));
         }
-        return new Outcome(piece.withSubjects(subjects), edit.region() == null ? "Find a subject again" : "Show a subject");
+        return new Outcome(
+                piece.withSubjects(subjects), edit.region() == null ? "Find a subject again" : "Show a subject");
     }
 
     Outcome flow(Piece piece) {
@@ -83,11 +94,13 @@ public final class Gathering {
         }
         while (next.hasNext()) {
             if (pages.size() >= Edits.MOST_PAGES) {
-                throw new EditRefusedException("pages", "These photos need more than " + Edits.MOST_PAGES
-                        + " pages; use more cells on each page.");
+                throw new EditRefusedException(
+                        "pages",
+                        "These photos need more than " + Edits.MOST_PAGES + " pages; use more cells on each page.");
             }
             if (pages.get(pages.size() - 1).frames().isEmpty()) {
-                throw new EditRefusedException("pages", "The last page has no frames for photos to flow into; draw some, or give it a grid.");
+                throw new EditRefusedException(
+                        "pages", "The last page has no frames for photos to flow into; draw some, or give it a grid.");
             }
             pages.add(filled(Layouts.emptyLike(pages.get(pages.size() - 1), ids), next));
         }
@@ -109,7 +122,8 @@ public final class Gathering {
 
     private String caption(PhotoId photo) {
         return photos.embeddedCaption(photo)
-                .orElseThrow(() -> new EditRefusedException("photos", "The photo " + photo.sha256() + " is not stored here."));
+                .orElseThrow(() ->
+                        new EditRefusedException("photos", "The photo " + photo.sha256() + " is not stored here."));
     }
 
     private static String count(int photos) {

@@ -18,8 +18,8 @@ import wovenset.core.arrange.SlicingGrowth;
 import wovenset.core.arrange.Space;
 import wovenset.core.measure.Length;
 import wovenset.core.piece.Arrangement;
-import wovenset.core.piece.Free;
 import wovenset.core.piece.Frame;
+import wovenset.core.piece.Free;
 import wovenset.core.piece.Grid;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
@@ -56,8 +56,11 @@ final class Governing {
         }
         Map<UUID, Place> places = places(page);
         FrameTrim trim = FrameTrim.of(piece.dress());
-        List<Frame> taken = page.governed().stream().filter(frame -> out.contains(frame.id()))
-                .map(frame -> frame.withSpot(places.get(frame.id()).spot(trim))).toList();
+        List<Frame> taken = page.governed().stream()
+                .filter(frame -> out.contains(frame.id()))
+                .map(frame -> frame.withSpot(
+                        java.util.Objects.requireNonNull(places.get(frame.id())).spot(trim)))
+                .toList();
         Page rest = without(page, out, false);
         List<Frame> frames = new ArrayList<>(rest.frames());
         frames.addAll(taken);
@@ -66,9 +69,14 @@ final class Governing {
 
     /** The page without these frames, wherever they were. */
     Page without(Page page, Set<UUID> out) {
-        page.frames().stream().filter(frame -> out.contains(frame.id()) && frame.spot() != null && frame.spot().locked()).findFirst()
+        page.frames().stream()
+                .filter(frame -> out.contains(frame.id())
+                        && frame.spot() != null
+                        && frame.spot().locked())
+                .findFirst()
                 .ifPresent(frame -> {
-                    throw new EditRefusedException("frameIds", "Frame " + (page.frames().indexOf(frame) + 1) + " is locked; unlock it first.");
+                    throw new EditRefusedException(
+                            "frameIds", "Frame " + (page.frames().indexOf(frame) + 1) + " is locked; unlock it first.");
                 });
         return without(page, out, true);
     }
@@ -88,7 +96,8 @@ final class Governing {
                 arrangement = rest.isPresent() ? slicing.withTree(rest.get()) : new Free(slicing.margins());
                 continue;
             } else if (frame.spot() == null && arrangement instanceof Scattered scattered) {
-                arrangement = scattered.without(place, proportions.shown(frame), proportions.subject(piece, frame), frame.border());
+                arrangement = scattered.without(
+                        place, proportions.shown(frame), proportions.subject(piece, frame), frame.border());
                 continue;
             }
             place += frame.spot() == null ? 1 : 0;
@@ -99,15 +108,23 @@ final class Governing {
     Page released(Page page) {
         Map<UUID, Place> places = places(page);
         FrameTrim trim = FrameTrim.of(piece.dress());
-        List<Frame> frames = page.frames().stream().filter(frame -> frame.spot() != null || frame.photo() != null)
-                .map(frame -> frame.spot() == null ? frame.withSpot(places.get(frame.id()).spot(trim)) : frame).toList();
+        List<Frame> frames = page.frames().stream()
+                .filter(frame -> frame.spot() != null || frame.photo() != null)
+                .map(frame -> frame.spot() == null
+                        ? frame.withSpot(java.util.Objects.requireNonNull(places.get(frame.id()))
+                                .spot(trim))
+                        : frame)
+                .toList();
         return page.with(new Free(page.arrangement().margins()), frames);
     }
 
     Page givenBack(Page page, List<UUID> back) {
         Page now = page;
         for (UUID id : back) {
-            Frame frame = now.frames().stream().filter(one -> one.id().equals(id)).findFirst().orElseThrow();
+            Frame frame = now.frames().stream()
+                    .filter(one -> one.id().equals(id))
+                    .findFirst()
+                    .orElseThrow();
             if (frame.spot() != null) {
                 now = givenBack(now, frame.withSpot(null));
             }
@@ -125,12 +142,20 @@ final class Governing {
                     return page.withFrames(frames);
                 }
             }
-            throw new EditRefusedException("frameIds", "The grid has no empty cell for this frame; add a row or a column first.");
+            throw new EditRefusedException(
+                    "frameIds", "The grid has no empty cell for this frame; add a row or a column first.");
         }
         frames.add(frame);
         if (page.arrangement() instanceof Slicing slicing) {
-            List<Double> shown = frames.stream().filter(one -> one.spot() == null).map(proportions::shown).toList();
-            Space space = Space.of(piece.format(), piece.dress(), slicing.margins(), slicing.gap(),
+            List<Double> shown = frames.stream()
+                    .filter(one -> one.spot() == null)
+                    .map(proportions::shown)
+                    .toList();
+            Space space = Space.of(
+                    piece.format(),
+                    piece.dress(),
+                    slicing.margins(),
+                    slicing.gap(),
                     frames.stream().filter(one -> one.spot() == null).toList());
             return page.with(slicing.withTree(SlicingGrowth.withOneMore(slicing, shown, space)), frames);
         }

@@ -28,7 +28,8 @@ final class Harmonising {
         List<Boolean> pinned = new ArrayList<>();
         for (int i = 0; i < page.frames().size(); i++) {
             Frame frame = page.frames().get(i);
-            LabColour colour = frame.photo() == null ? null : photos.colour(frame.photo()).orElse(null);
+            LabColour colour =
+                    frame.photo() == null ? null : photos.colour(frame.photo()).orElse(null);
             if (colour != null) {
                 Place place = fits.places().get(i);
                 frames.add(frame);
@@ -38,15 +39,19 @@ final class Harmonising {
             }
         }
         if (pinned.stream().filter(pin -> !pin).count() < 2) {
-            throw new EditRefusedException("photos", "There is nothing to order: two photos or more are needed that are not pinned.");
+            throw new EditRefusedException(
+                    "photos", "There is nothing to order: two photos or more are needed that are not pinned.");
         }
         List<Integer> order = Harmony.order(colours, places, pinned, edit.mode(), edit.seed());
         Map<UUID, Frame> contents = new HashMap<>();
         for (int i = 0; i < frames.size(); i++) {
             contents.put(frames.get(i).id(), frames.get(order.get(i)));
         }
-        Piece ordered = piece.mapPage(page.id(), old -> old.mapFrames(frame ->
-                contents.containsKey(frame.id()) ? frame.withContentOf(contents.get(frame.id())) : frame));
-        return new Outcome(ordered, edit.mode() == Harmony.Mode.EVEN ? "Even out the colours" : "Run from light to dark");
+        Piece ordered = piece.mapPage(
+                page.id(),
+                old -> old.mapFrames(frame ->
+                        contents.containsKey(frame.id()) ? frame.withContentOf(contents.get(frame.id())) : frame));
+        return new Outcome(
+                ordered, edit.mode() == Harmony.Mode.EVEN ? "Even out the colours" : "Run from light to dark");
     }
 }

@@ -31,19 +31,32 @@ final class JoinedCells {
                 joined.add(slots.get(i));
             }
         }
-        if (joined.size() < 2 || joined.size() != edit.frameIds().stream().distinct().count()) {
+        if (joined.size() < 2
+                || joined.size() != edit.frameIds().stream().distinct().count()) {
             throw new EditRefusedException("frameIds", "Select two cells of the grid or more to join them.");
         }
         CellSpan span = around(joined);
-        if (span.rows() * span.columns() != joined.stream().mapToInt(slot -> slot.rows() * slot.columns()).sum()) {
+        if (span.rows() * span.columns()
+                != joined.stream()
+                        .mapToInt(slot -> slot.rows() * slot.columns())
+                        .sum()) {
             throw new EditRefusedException("frameIds", "Only cells that make up a rectangle can be joined.");
         }
         List<CellSpan> spans = new ArrayList<>(grid.spans());
         spans.removeIf(span::meets);
         spans.add(span);
-        Frame kept = governed.stream().filter(frame -> edit.frameIds().contains(frame.id()) && frame.photo() != null).findFirst()
-                .orElseGet(() -> governed.stream().filter(frame -> edit.frameIds().contains(frame.id())).findFirst().orElseThrow());
-        return new Outcome(piece.mapPage(page.id(), old -> moved(old, grid.withSpans(spans), Map.of(at(span.row(), span.column()), kept))), "Join cells");
+        Frame kept = governed.stream()
+                .filter(frame -> edit.frameIds().contains(frame.id()) && frame.photo() != null)
+                .findFirst()
+                .orElseGet(() -> governed.stream()
+                        .filter(frame -> edit.frameIds().contains(frame.id()))
+                        .findFirst()
+                        .orElseThrow());
+        return new Outcome(
+                piece.mapPage(
+                        page.id(),
+                        old -> moved(old, grid.withSpans(spans), Map.of(at(span.row(), span.column()), kept))),
+                "Join cells");
     }
 
     Outcome part(Piece piece, Edit.PartCells edit) {
@@ -51,10 +64,13 @@ final class JoinedCells {
         Grid grid = gridOf(page);
         int index = page.governed().stream().map(Frame::id).toList().indexOf(edit.frameId());
         List<CellSpan> spans = new ArrayList<>(grid.spans());
-        if (index < 0 || !spans.removeIf(span -> span.covers(grid.slots().get(index).row(), grid.slots().get(index).column()))) {
+        if (index < 0
+                || !spans.removeIf(span -> span.covers(
+                        grid.slots().get(index).row(), grid.slots().get(index).column()))) {
             throw new EditRefusedException("frameId", "This cell is not joined.");
         }
-        return new Outcome(piece.mapPage(page.id(), old -> moved(old, grid.withSpans(spans), Map.of())), "Part joined cells");
+        return new Outcome(
+                piece.mapPage(page.id(), old -> moved(old, grid.withSpans(spans), Map.of())), "Part joined cells");
     }
 
     /** The page with another grid of the same rows and columns: each frame stays in the cell where its own began. */
@@ -89,8 +105,12 @@ final class JoinedCells {
     private static CellSpan around(List<Grid.Slot> slots) {
         int row = slots.stream().mapToInt(Grid.Slot::row).min().orElseThrow();
         int column = slots.stream().mapToInt(Grid.Slot::column).min().orElseThrow();
-        int bottom = slots.stream().mapToInt(slot -> slot.row() + slot.rows()).max().orElseThrow();
-        int right = slots.stream().mapToInt(slot -> slot.column() + slot.columns()).max().orElseThrow();
+        int bottom =
+                slots.stream().mapToInt(slot -> slot.row() + slot.rows()).max().orElseThrow();
+        int right = slots.stream()
+                .mapToInt(slot -> slot.column() + slot.columns())
+                .max()
+                .orElseThrow();
         return new CellSpan(row, column, bottom - row, right - column);
     }
 }

@@ -28,13 +28,24 @@ final class Layouts {
     }
 
     static Page emptyPage(Arrangement arrangement, Supplier<UUID> ids) {
-        return Page.of(ids.get(), arrangement, Stream.generate(() -> Frame.empty(ids.get())).limit(arrangement.places()).toList());
+        return Page.of(
+                ids.get(),
+                arrangement,
+                Stream.generate(() -> Frame.empty(ids.get()))
+                        .limit(arrangement.places())
+                        .toList());
     }
 
     /** A page whose frames lie as on this one, all empty. */
     static Page emptyLike(Page page, Supplier<UUID> ids) {
-        return new Page(ids.get(), page.arrangement(),
-                page.frames().stream().map(frame -> Frame.empty(ids.get()).withSpot(frame.spot()).withBorder(frame.border())).toList(), page.guides());
+        return new Page(
+                ids.get(),
+                page.arrangement(),
+                page.frames().stream()
+                        .map(frame ->
+                                Frame.empty(ids.get()).withSpot(frame.spot()).withBorder(frame.border()))
+                        .toList(),
+                page.guides());
     }
 
     static Piece withFormat(Piece piece, Format format) {
@@ -43,8 +54,12 @@ final class Layouts {
         if (before.width().equals(format.width()) && before.height().equals(format.height())) {
             return piece.withFormat(format);
         }
-        return piece.withFormat(format).withPages(piece.pages().stream().map(page -> page.mapFrames(frame -> frame.spot() == null ? frame
-                : frame.withSpot(SpotScale.scaled(frame.spot(), before, format)))).toList());
+        return piece.withFormat(format)
+                .withPages(piece.pages().stream()
+                        .map(page -> page.mapFrames(frame -> frame.spot() == null
+                                ? frame
+                                : frame.withSpot(SpotScale.scaled(frame.spot(), before, format))))
+                        .toList());
     }
 
     /** Refuses sizes and bleeds that no page can have. */
@@ -52,22 +67,25 @@ final class Layouts {
         checkSide(format, format.width(), "width", "wide");
         checkSide(format, format.height(), "height", "high");
         if (format.bleed().isNegative() || format.bleed().compareTo(Format.MOST_BLEED) > 0) {
-            throw new EditRefusedException("bleed", "A bleed lies between nothing and " + format.say(Format.MOST_BLEED) + ".");
+            throw new EditRefusedException(
+                    "bleed", "A bleed lies between nothing and " + format.say(Format.MOST_BLEED) + ".");
         }
     }
 
     private static void checkSide(Format format, Length side, String field, String extent) {
         if (side.compareTo(Format.SMALLEST) < 0 || side.compareTo(Format.LARGEST) > 0) {
-            throw new EditRefusedException(field, "A page is " + format.say(Format.SMALLEST) + " to "
-                    + format.say(Format.LARGEST) + " " + extent + ".");
+            throw new EditRefusedException(
+                    field,
+                    "A page is " + format.say(Format.SMALLEST) + " to " + format.say(Format.LARGEST) + " " + extent
+                            + ".");
         }
     }
 
     static Piece withDress(Piece piece, Dress dress) {
         checkBorder(piece.format(), dress.border());
         if (!wovenset.core.words.Typefaces.names().contains(dress.captions().typeface())) {
-            throw new EditRefusedException("typeface", "Typefaces at hand: "
-                    + String.join(", ", wovenset.core.words.Typefaces.names()) + ".");
+            throw new EditRefusedException(
+                    "typeface", "Typefaces at hand: " + String.join(", ", wovenset.core.words.Typefaces.names()) + ".");
         }
         return piece.withDress(dress);
     }
@@ -75,7 +93,8 @@ final class Layouts {
     /** Refuses borders that no frame can have. */
     static void checkBorder(Format format, Border border) {
         if (border.width().isNegative() || border.width().compareTo(Border.WIDEST) > 0) {
-            throw new EditRefusedException("borderWidth", "A border lies between nothing and " + format.say(Border.WIDEST) + ".");
+            throw new EditRefusedException(
+                    "borderWidth", "A border lies between nothing and " + format.say(Border.WIDEST) + ".");
         }
         if (border.radius().isNegative() || border.radius().compareTo(Format.LARGEST) > 0) {
             throw new EditRefusedException("cornerRadius", "A corner's radius cannot be less than nothing.");
@@ -87,7 +106,8 @@ final class Layouts {
             Edits.checkedPage(piece, edit.pageId());
         }
         Piece changed = piece.withPages(piece.pages().stream()
-                .map(page -> edit.pageId() == null || page.id().equals(edit.pageId()) ? withGrid(page, edit.grid()) : page)
+                .map(page ->
+                        edit.pageId() == null || page.id().equals(edit.pageId()) ? withGrid(page, edit.grid()) : page)
                 .toList());
         return new Outcome(changed, "Change the grid");
     }
@@ -99,7 +119,9 @@ final class Layouts {
         }
         GridSums.PageSize size = GridSums.page(edit.grid());
         Piece changed = piece.mapPage(edit.pageId(), page -> withGrid(page, edit.grid()));
-        return new Outcome(withFormat(changed, changed.format().withSize(size.width(), size.height())), "Size the page from its cells");
+        return new Outcome(
+                withFormat(changed, changed.format().withSize(size.width(), size.height())),
+                "Size the page from its cells");
     }
 
     Outcome fillWithCells(Piece piece, Edit.FillWithCells edit) {
@@ -150,14 +172,17 @@ final class Layouts {
             ordered.add(frame.withSpot(null));
         }
         if (frames.values().stream().anyMatch(frame -> frame.photo() != null && frame.spot() == null)) {
-            throw new EditRefusedException("order", "An order names every frame that the arrangement places and that shows a photo.");
+            throw new EditRefusedException(
+                    "order", "An order names every frame that the arrangement places and that shows a photo.");
         }
         if (edit.arrangement() instanceof Grid grid && grid.places() > ordered.size()) {
             ordered = padded(ordered, grid);
         }
         if (edit.arrangement().places() != ordered.size()) {
-            throw new EditRefusedException("arrangement", "The arrangement has " + edit.arrangement().places() + " places for "
-                    + ordered.size() + " frames.");
+            throw new EditRefusedException(
+                    "arrangement",
+                    "The arrangement has " + edit.arrangement().places() + " places for " + ordered.size()
+                            + " frames.");
         }
         frames.values().stream().filter(frame -> frame.spot() != null).forEach(ordered::add);
         List<Frame> all = ordered;

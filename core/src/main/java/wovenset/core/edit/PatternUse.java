@@ -28,13 +28,19 @@ final class PatternUse {
     Outcome apply(Piece piece, Edit.ApplyPattern edit) {
         Page page = Edits.checkedPage(piece, edit.pageId());
         Pattern pattern = Patterns.fitted(edit.pattern(), piece.format());
-        List<Frame> filled = page.frames().stream().filter(frame -> frame.photo() != null).toList();
+        List<Frame> filled =
+                page.frames().stream().filter(frame -> frame.photo() != null).toList();
         Arrangement arrangement = pattern.arrangement();
         List<PatternFrame> places = pattern.frames();
         if (edit.withDress()) {
-            places.stream().map(PatternFrame::border).filter(Objects::nonNull).forEach(border -> Layouts.checkBorder(piece.format(), border));
+            places.stream()
+                    .map(PatternFrame::border)
+                    .filter(Objects::nonNull)
+                    .forEach(border -> Layouts.checkBorder(piece.format(), border));
         }
-        if (arrangement instanceof Scattered scattered && !filled.isEmpty() && places.stream().allMatch(place -> place.spot() == null)) {
+        if (arrangement instanceof Scattered scattered
+                && !filled.isEmpty()
+                && places.stream().allMatch(place -> place.spot() == null)) {
             arrangement = scattered.withPrints(filled.size());
             places = filled.stream().map(frame -> PatternFrame.PLAIN).toList();
         }
@@ -46,6 +52,8 @@ final class PatternUse {
         }
         Arrangement used = arrangement;
         Piece with = piece.mapPage(page.id(), old -> old.with(used, frames));
-        return new Outcome(edit.withDress() ? Layouts.withDress(with, pattern.dress()) : with, "Use the pattern " + pattern.name());
+        return new Outcome(
+                edit.withDress() ? Layouts.withDress(with, pattern.dress()) : with,
+                "Use the pattern " + pattern.name());
     }
 }

@@ -18,7 +18,12 @@ final class PlaceCheck {
     /** @throws EditRefusedException naming what stands in the way on a page that the edit changed */
     static void changed(Piece before, Piece after, PhotoTraits proportions) {
         boolean all = !before.format().equals(after.format()) || !before.dress().equals(after.dress());
-        pages(after, after.pages().stream().filter(page -> all || !before.page(page.id()).equals(Optional.of(page))).toList(), proportions);
+        pages(
+                after,
+                after.pages().stream()
+                        .filter(page -> all || !before.page(page.id()).equals(Optional.of(page)))
+                        .toList(),
+                proportions);
     }
 
     /** The same for every page of a piece. */

@@ -35,13 +35,23 @@ public record FinishedSize(String id, String family, String name, Length width, 
             inch("frame-20x30", "Frames and canvases", 20, 30));
 
     private static FinishedSize metric(String id, String family, int widthCm, int heightCm) {
-        return new FinishedSize(id, family, widthCm + " × " + heightCm + "\u2009cm",
-                Length.ofMm(widthCm * 10), Length.ofMm(heightCm * 10), LengthUnit.CM);
+        return new FinishedSize(
+                id,
+                family,
+                widthCm + " × " + heightCm + "\u2009cm",
+                Length.ofMm(widthCm * 10),
+                Length.ofMm(heightCm * 10),
+                LengthUnit.CM);
     }
 
     private static FinishedSize inch(String id, String family, int widthIn, int heightIn) {
-        return new FinishedSize(id, family, widthIn + " × " + heightIn + "\u2009in",
-                Length.ofInches(widthIn), Length.ofInches(heightIn), LengthUnit.IN);
+        return new FinishedSize(
+                id,
+                family,
+                widthIn + " × " + heightIn + "\u2009in",
+                Length.ofInches(widthIn),
+                Length.ofInches(heightIn),
+                LengthUnit.IN);
     }
 
     private static FinishedSize paper(String id, String name, int widthMm, int heightMm) {

@@ -63,8 +63,12 @@ public final class LengthSum {
         return switch (value.power) {
             case 1 -> value;
             case 0 -> new Value(value.amount.multiply(unit.micrometres(resolution)), 1);
-            default -> throw refuse(
-                    value.power > 1 ? "A length times a length is an area" : "A number divided by a length is no length", 0);
+            default ->
+                throw refuse(
+                        value.power > 1
+                                ? "A length times a length is an area"
+                                : "A number divided by a length is no length",
+                        0);
         };
     }
 
@@ -153,11 +157,12 @@ public final class LengthSum {
         at = matcher.end();
         return matcher.group("above") == null
                 ? first.divide(below)
-                : first.add(BigFraction.of(Long.parseLong(matcher.group("above"))).divide(below));
+                : first.add(
+                        BigFraction.of(Long.parseLong(matcher.group("above"))).divide(below));
     }
 
-    private static final java.util.regex.Pattern FRACTION =
-            java.util.regex.Pattern.compile("(?:\\s+(?<above>\\d{1,9}))?\\s*/\\s*(?<below>\\d{1,9})(?=\\s*(?:[a-zA-Z]|\"|″)(?<![xX]))");
+    private static final java.util.regex.Pattern FRACTION = java.util.regex.Pattern.compile(
+            "(?:\\s+(?<above>\\d{1,9}))?\\s*/\\s*(?<below>\\d{1,9})(?=\\s*(?:[a-zA-Z]|\"|″)(?<![xX]))");
 
     private Value withUnit(Value value) {
         space();
@@ -185,14 +190,19 @@ public final class LengthSum {
     private BigFraction number() {
         space();
         int start = at;
-        while (at < text.length() && (Character.digit(text.charAt(at), 10) >= 0 && text.charAt(at) < 128
-                || text.charAt(at) == '.' || text.charAt(at) == ',')) {
+        while (at < text.length()
+                && (Character.digit(text.charAt(at), 10) >= 0 && text.charAt(at) < 128
+                        || text.charAt(at) == '.'
+                        || text.charAt(at) == ',')) {
             at++;
         }
         String digits = text.substring(start, at).replace(',', '.');
         if (digits.isEmpty() || digits.equals(".")) {
-            throw refuse(start >= text.length() ? "A number is missing at the end"
-                    : "“" + text.substring(start).strip() + "” is not a number", start);
+            throw refuse(
+                    start >= text.length()
+                            ? "A number is missing at the end"
+                            : "“" + text.substring(start).strip() + "” is not a number",
+                    start);
         }
         if (digits.indexOf('.') != digits.lastIndexOf('.') || digits.length() > 18) {
             throw refuse("“" + text.substring(start, at) + "” is not a number", start);
@@ -211,7 +221,8 @@ public final class LengthSum {
     }
 
     private void space() {
-        while (at < text.length() && (Character.isWhitespace(text.charAt(at)) || Character.isSpaceChar(text.charAt(at)))) {
+        while (at < text.length()
+                && (Character.isWhitespace(text.charAt(at)) || Character.isSpaceChar(text.charAt(at)))) {
             at++;
         }
     }

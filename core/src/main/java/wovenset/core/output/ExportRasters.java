@@ -26,7 +26,8 @@ final class ExportRasters implements PhotoRasters {
     @Override
     public Raster raster(PhotoId photo, double wantedScale) {
         PhotoFiles.Original original = files.original(photo);
-        int longEdge = RasterScale.longEdge(original.header().width(), original.header().height(), wantedScale);
+        int longEdge = RasterScale.longEdge(
+                original.header().width(), original.header().height(), wantedScale);
         String key = photo.sha256() + "/" + longEdge;
         Raster known = kept.get(key);
         if (known != null) {
@@ -40,7 +41,7 @@ final class ExportRasters implements PhotoRasters {
             trim();
             return raster;
         } catch (RefusedPhotoException e) {
-            throw new MissingPhotoException(e.getMessage(), e);
+            throw new MissingPhotoException(String.valueOf(e.getMessage()), e);
         }
     }
 

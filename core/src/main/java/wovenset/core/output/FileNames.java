@@ -19,7 +19,9 @@ public final class FileNames {
         if (pages.size() == all) {
             return safe(piece) + (all == 1 ? ", 1 page.pdf" : ", " + all + " pages.pdf");
         }
-        return safe(piece) + (pages.size() == 1 ? ", page " + (pages.get(0) + 1) : ", " + pages.size() + " of " + all + " pages") + ".pdf";
+        return safe(piece)
+                + (pages.size() == 1 ? ", page " + (pages.get(0) + 1) : ", " + pages.size() + " of " + all + " pages")
+                + ".pdf";
     }
 
     static String archive(String piece, String kind) {
@@ -28,12 +30,17 @@ public final class FileNames {
 
     /** Letters, digits, spaces and a few signs; never empty, never a path, never a name that starts with a dot. */
     public static String safe(String name) {
-        String plain = Normalizer.normalize(name, Normalizer.Form.NFC).codePoints()
+        String plain = Normalizer.normalize(name, Normalizer.Form.NFC)
+                .codePoints()
                 .map(c -> Character.isLetterOrDigit(c) || " -_()&+'".indexOf(c) >= 0 ? c : ' ')
-                .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append).toString()
-                .replaceAll("\\s+", " ").strip();
+                .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
+                .toString()
+                .replaceAll("\\s+", " ")
+                .strip();
         int characters = plain.codePointCount(0, plain.length());
-        String cut = characters <= LONGEST ? plain : plain.substring(0, plain.offsetByCodePoints(0, LONGEST)).strip();
+        String cut = characters <= LONGEST
+                ? plain
+                : plain.substring(0, plain.offsetByCodePoints(0, LONGEST)).strip();
         return cut.isEmpty() ? "piece" : cut;
     }
 }

@@ -21,6 +21,7 @@ import wovenset.core.scene.PageScene;
 final class PageImageWriter {
     /** A JPEG's side has 16 bits; what is more than this many pixels no printer takes as one image. */
     static final int MOST_SIDE = 65_000;
+
     static final long MOST_PIXELS = 300_000_000L;
 
     private static final int STRIP_PIXELS = 6_000_000;
@@ -45,15 +46,19 @@ final class PageImageWriter {
         if (width > MOST_SIDE || height > MOST_SIDE || width * height > MOST_PIXELS) {
             double fits = Math.sqrt(MOST_PIXELS / (box.width() * box.height())) * 25.4;
             double side = MOST_SIDE / Math.max(box.width(), box.height()) * 25.4;
-            throw new MakeRefusedException("At " + Math.round(request.resolution().ppi()) + " pixels per inch this page has "
-                    + width + " × " + height + " pixels; at most " + MOST_PIXELS / 1_000_000 + " megapixels can be made as one image. Up to "
-                    + (int) Math.floor(Math.min(fits, side)) + " pixels per inch fits.");
+            throw new MakeRefusedException(
+                    "At " + Math.round(request.resolution().ppi()) + " pixels per inch this page has "
+                            + width + " × " + height + " pixels; at most " + MOST_PIXELS / 1_000_000
+                            + " megapixels can be made as one image. Up to "
+                            + (int) Math.floor(Math.min(fits, side)) + " pixels per inch fits.");
         }
         return new PixelExtent((int) width, (int) height);
     }
 
     private BoxMm box(PageScene page) {
-        return request.extent() == MakeRequest.Extent.BLEED ? page.bleedBox() : new BoxMm(0, 0, page.widthMm(), page.heightMm());
+        return request.extent() == MakeRequest.Extent.BLEED
+                ? page.bleedBox()
+                : new BoxMm(0, 0, page.widthMm(), page.heightMm());
     }
 
     private boolean clear() {
@@ -62,8 +67,10 @@ final class PageImageWriter {
 
     void write(PageScene page, Path target, MakeProgress progress, double from, double to) throws IOException {
         PixelExtent extent = extent(page);
-        Path bare = Files.createTempFile(target.getParent(), "page", request.kind() == MakeRequest.Kind.PNG ? ".png" : ".jpg");
-        try (Mat picture = new Mat(extent.height(), extent.width(), clear() ? opencv_core.CV_8UC4 : opencv_core.CV_8UC3)) {
+        Path bare = Files.createTempFile(
+                target.getParent(), "page", request.kind() == MakeRequest.Kind.PNG ? ".png" : ".jpg");
+        try (Mat picture =
+                new Mat(extent.height(), extent.width(), clear() ? opencv_core.CV_8UC4 : opencv_core.CV_8UC3)) {
             int rows = Math.max(16, STRIP_PIXELS / extent.width());
             for (int y = 0; y < extent.height(); y += rows) {
                 progress.checkpoint();
@@ -80,8 +87,8 @@ final class PageImageWriter {
     }
 
     private void strip(PageScene page, PixelExtent extent, Mat picture, int top, int rows) {
-        BufferedImage image = new BufferedImage(extent.width(), rows,
-                clear() ? BufferedImage.TYPE_4BYTE_ABGR : BufferedImage.TYPE_3BYTE_BGR);
+        BufferedImage image = new BufferedImage(
+                extent.width(), rows, clear() ? BufferedImage.TYPE_4BYTE_ABGR : BufferedImage.TYPE_3BYTE_BGR);
         Graphics2D graphics = image.createGraphics();
         Painter.prepare(graphics);
         BoxMm box = box(page);
@@ -126,8 +133,11 @@ final class PageImageWriter {
     private void encode(Mat picture, Path file) throws IOException {
         try (IntPointer options = request.kind() == MakeRequest.Kind.PNG
                 ? new IntPointer(opencv_imgcodecs.IMWRITE_PNG_COMPRESSION, PNG_COMPRESSION)
-                : new IntPointer(opencv_imgcodecs.IMWRITE_JPEG_QUALITY, request.jpegQuality(),
-                        opencv_imgcodecs.IMWRITE_JPEG_SAMPLING_FACTOR, 0x111111)) {
+                : new IntPointer(
+                        opencv_imgcodecs.IMWRITE_JPEG_QUALITY,
+                        request.jpegQuality(),
+                        opencv_imgcodecs.IMWRITE_JPEG_SAMPLING_FACTOR,
+                        0x111111)) {
             if (!opencv_imgcodecs.imwrite(file.toString(), picture, options)) {
                 throw new IOException("The disk did not take the file " + file.getFileName());
             }

@@ -20,12 +20,12 @@ import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import wovenset.core.measure.Resolution;
 import wovenset.core.paint.PhotoRasters;
+import wovenset.core.paint.RasterScale;
 import wovenset.core.picture.JpegSegments;
 import wovenset.core.picture.PhotoDecoder;
 import wovenset.core.picture.PhotoHeader;
 import wovenset.core.picture.PictureFormat;
 import wovenset.core.picture.RefusedPhotoException;
-import wovenset.core.paint.RasterScale;
 import wovenset.core.piece.PhotoId;
 
 /**
@@ -58,7 +58,7 @@ final class PdfPhotos implements PhotoRasters {
         try {
             return Raster.upright(PhotoDecoder.decode(original.file(), header, longEdge));
         } catch (RefusedPhotoException e) {
-            throw new MissingPhotoException(e.getMessage(), e);
+            throw new MissingPhotoException(String.valueOf(e.getMessage()), e);
         }
     }
 

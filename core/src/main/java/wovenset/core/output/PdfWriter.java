@@ -36,7 +36,8 @@ final class PdfWriter {
         this.resolution = resolution;
     }
 
-    void write(String title, List<PageScene> pages, java.time.Instant now, Path target, MakeProgress progress) throws IOException {
+    void write(String title, List<PageScene> pages, java.time.Instant now, Path target, MakeProgress progress)
+            throws IOException {
         try (PDDocument document = new PDDocument(IOUtils.createTempFileOnlyStreamCache());
                 PdfBoxGraphics2DFontTextDrawer words = new PdfBoxGraphics2DFontTextDrawer()) {
             registerTypefaces(words);
@@ -68,14 +69,16 @@ final class PdfWriter {
         }
     }
 
-    private static void page(PDDocument document, PdfBoxGraphics2DFontTextDrawer words, PdfPhotos photos, PageScene scene)
+    private static void page(
+            PDDocument document, PdfBoxGraphics2DFontTextDrawer words, PdfPhotos photos, PageScene scene)
             throws IOException {
         float bleed = (float) (scene.bleedMm() * PT_PER_MM);
         float width = (float) ((scene.widthMm() + 2 * scene.bleedMm()) * PT_PER_MM);
         float height = (float) ((scene.heightMm() + 2 * scene.bleedMm()) * PT_PER_MM);
         PDPage page = new PDPage(new PDRectangle(width, height));
         page.setBleedBox(new PDRectangle(width, height));
-        page.setTrimBox(new PDRectangle(bleed, bleed, (float) (scene.widthMm() * PT_PER_MM), (float) (scene.heightMm() * PT_PER_MM)));
+        page.setTrimBox(new PDRectangle(
+                bleed, bleed, (float) (scene.widthMm() * PT_PER_MM), (float) (scene.heightMm() * PT_PER_MM)));
         document.addPage(page);
         PdfBoxGraphics2D graphics = new PdfBoxGraphics2D(document, width, height);
         graphics.setFontTextDrawer(words);

@@ -38,13 +38,15 @@ public final class PieceMaker {
     public Made make(Piece piece, MakeRequest request, Path folder, MakeProgress progress) throws IOException {
         for (int page : request.pages()) {
             if (page < 0 || page >= piece.pages().size()) {
-                throw new MakeRefusedException("The piece has pages 1 to " + piece.pages().size() + ".");
+                throw new MakeRefusedException(
+                        "The piece has pages 1 to " + piece.pages().size() + ".");
             }
         }
         Path target = Files.createTempFile(folder, "make", ".part");
         try {
             String name = request.kind() == MakeRequest.Kind.PDF
-                    ? pdf(piece, request, target, progress) : images(piece, request, target, progress);
+                    ? pdf(piece, request, target, progress)
+                    : images(piece, request, target, progress);
             return new Made(target, name);
         } catch (IOException | RuntimeException e) {
             Files.deleteIfExists(target);
@@ -53,11 +55,14 @@ public final class PieceMaker {
     }
 
     private List<PageScene> scenes(Piece piece, MakeRequest request) {
-        return request.pages().stream().map(index -> resolver.resolve(piece, piece.pages().get(index))).toList();
+        return request.pages().stream()
+                .map(index -> resolver.resolve(piece, piece.pages().get(index)))
+                .toList();
     }
 
     private String pdf(Piece piece, MakeRequest request, Path target, MakeProgress progress) throws IOException {
-        new PdfWriter(files, request.resolution()).write(piece.name(), scenes(piece, request), clock.instant(), target, progress);
+        new PdfWriter(files, request.resolution())
+                .write(piece.name(), scenes(piece, request), clock.instant(), target, progress);
         return FileNames.pdf(piece.name(), request.pages(), piece.pages().size());
     }
 
@@ -70,7 +75,8 @@ public final class PieceMaker {
         }
         scenes.forEach(writer::extent);
         Path image = Files.createTempFile(target.getParent(), "page", ".part");
-        try (OutputStream out = Files.newOutputStream(target); ZipOutputStream zip = new ZipOutputStream(out)) {
+        try (OutputStream out = Files.newOutputStream(target);
+                ZipOutputStream zip = new ZipOutputStream(out)) {
             zip.setLevel(0);
             for (int i = 0; i < scenes.size(); i++) {
                 writer.write(scenes.get(i), image, progress, (double) i / scenes.size(), (i + 1.0) / scenes.size());
@@ -85,7 +91,12 @@ public final class PieceMaker {
     }
 
     private static String imageName(Piece piece, MakeRequest request, int index, PageImageWriter.PixelExtent extent) {
-        return FileNames.image(piece.name(), request.pages().get(index), piece.pages().size(), extent.width(), extent.height(),
+        return FileNames.image(
+                piece.name(),
+                request.pages().get(index),
+                piece.pages().size(),
+                extent.width(),
+                extent.height(),
                 request.kind().extension());
     }
 }

@@ -40,7 +40,10 @@ public final class Painter {
     public void paintFrame(Graphics2D graphics, FrameScene frame) {
         AffineTransform before = graphics.getTransform();
         if (frame.turnDegrees() != 0) {
-            graphics.rotate(Math.toRadians(frame.turnDegrees()), frame.outer().centreX(), frame.outer().centreY());
+            graphics.rotate(
+                    Math.toRadians(frame.turnDegrees()),
+                    frame.outer().centreX(),
+                    frame.outer().centreY());
         }
         if (frame.photo() != null) {
             paintPhoto(graphics, frame, frame.photo());
@@ -79,7 +82,8 @@ public final class Painter {
         if (frame.cornerRadiusMm() <= 0 && 2 * border < Math.min(outer.width(), outer.height())) {
             // The same ring as below, as a line: the platform draws a rectangle's line without tracing paths.
             graphics.setStroke(new BasicStroke((float) border, BasicStroke.CAP_SQUARE, BasicStroke.JOIN_MITER));
-            graphics.draw(new Rectangle2D.Double(outer.x() + border / 2, outer.y() + border / 2, outer.width() - border, outer.height() - border));
+            graphics.draw(new Rectangle2D.Double(
+                    outer.x() + border / 2, outer.y() + border / 2, outer.width() - border, outer.height() - border));
             return;
         }
         Path2D ring = new Path2D.Double(Path2D.WIND_EVEN_ODD);
@@ -89,7 +93,8 @@ public final class Painter {
     }
 
     private static Shape rounded(BoxMm box, double radius) {
-        return radius <= 0 ? box.rectangle()
+        return radius <= 0
+                ? box.rectangle()
                 : new RoundRectangle2D.Double(box.x(), box.y(), box.width(), box.height(), 2 * radius, 2 * radius);
     }
 }

@@ -27,7 +27,7 @@ public interface PhotoRasters {
 
     /** A photo's file is gone or damaged. */
     final class MissingPhotoException extends RuntimeException {
-        public MissingPhotoException(String message, Throwable cause) {
+        public MissingPhotoException(String message, @org.jspecify.annotations.Nullable Throwable cause) {
             super(message, cause);
         }
     }

@@ -26,7 +26,8 @@ final class SoftClip {
         Rectangle bounds = toDevice.createTransformedShape(outline).getBounds();
         bounds.grow(1, 1);
         if (graphics.getClipBounds() != null) {
-            bounds = bounds.intersection(toDevice.createTransformedShape(graphics.getClipBounds()).getBounds());
+            bounds = bounds.intersection(
+                    toDevice.createTransformedShape(graphics.getClipBounds()).getBounds());
             bounds.grow(1, 1);
         }
         if (bounds.isEmpty()) {
@@ -37,7 +38,8 @@ final class SoftClip {
         onLayer.setRenderingHints(graphics.getRenderingHints());
         onLayer.translate(-bounds.x, -bounds.y);
         onLayer.transform(toDevice);
-        // Where the image ends just at the outline, the outline's edge would be mixed with the empty layer: its own colours go on
+        // Where the image ends just at the outline, the outline's edge would be mixed with the empty layer: its own
+        // colours go on
         // a little beyond.
         onLayer.drawImage((Image) image, outset(image, toUser, toDevice), null);
         onLayer.drawImage((Image) image, toUser, null);

@@ -22,7 +22,10 @@ public final class SpritePainter {
         public static Bounds of(BoxMm box, double pixelsPerMm) {
             int x = (int) Math.floor(box.x() * pixelsPerMm);
             int y = (int) Math.floor(box.y() * pixelsPerMm);
-            return new Bounds(x, y, (int) Math.ceil((box.x() + box.width()) * pixelsPerMm) - x,
+            return new Bounds(
+                    x,
+                    y,
+                    (int) Math.ceil((box.x() + box.width()) * pixelsPerMm) - x,
                     (int) Math.ceil((box.y() + box.height()) * pixelsPerMm) - y);
         }
     }
@@ -43,8 +46,10 @@ public final class SpritePainter {
 
     /** The trimmed page with all its frames. */
     public BufferedImage page(PageScene page, double pixelsPerMm) {
-        BufferedImage image = new BufferedImage((int) Math.max(1, Math.round(page.widthMm() * pixelsPerMm)),
-                (int) Math.max(1, Math.round(page.heightMm() * pixelsPerMm)), BufferedImage.TYPE_3BYTE_BGR);
+        BufferedImage image = new BufferedImage(
+                (int) Math.max(1, Math.round(page.widthMm() * pixelsPerMm)),
+                (int) Math.max(1, Math.round(page.heightMm() * pixelsPerMm)),
+                BufferedImage.TYPE_3BYTE_BGR);
         Graphics2D graphics = image.createGraphics();
         Painter.prepare(graphics);
         graphics.scale(pixelsPerMm, pixelsPerMm);

@@ -55,10 +55,14 @@ final class WordsPainter {
         }
         int start = 0;
         for (int i = 0; i < signs.length; i++) {
-            double advance = glyphs.getGlyphPosition(i + 1).getX() - glyphs.getGlyphPosition(i).getX();
+            double advance = glyphs.getGlyphPosition(i + 1).getX()
+                    - glyphs.getGlyphPosition(i).getX();
             double own = font.getStringBounds(signs, i, i + 1, EXACT).getWidth();
             if (i + 1 == signs.length || Math.abs(advance - own) > KERNED) {
-                graphics.drawString(new String(signs, start, i + 1 - start), (float) (x + glyphs.getGlyphPosition(start).getX()), (float) y);
+                graphics.drawString(
+                        new String(signs, start, i + 1 - start),
+                        (float) (x + glyphs.getGlyphPosition(start).getX()),
+                        (float) y);
                 start = i + 1;
             }
         }

@@ -17,7 +17,8 @@ final class ClearPixels {
         Mat eight = decoded;
         if (decoded.depth() != opencv_core.CV_8U) {
             eight = new Mat();
-            decoded.convertTo(eight, opencv_core.CV_8U, decoded.depth() == opencv_core.CV_16U ? SIXTEEN_TO_EIGHT : 255, 0);
+            decoded.convertTo(
+                    eight, opencv_core.CV_8U, decoded.depth() == opencv_core.CV_16U ? SIXTEEN_TO_EIGHT : 255, 0);
             decoded.close();
         }
         Mat colour = new Mat();
@@ -35,8 +36,9 @@ final class ClearPixels {
 
     /** c · a + 255 · (1 − a) for each channel, computed as 255 − (255 − c) · a. */
     private static void blend(Mat clear, Mat colour) {
-        try (MatVector planes = new MatVector(4); MatVector blended = new MatVector(3); Mat white = new Mat(clear.rows(), clear.cols(),
-                opencv_core.CV_8UC1, new Scalar(255))) {
+        try (MatVector planes = new MatVector(4);
+                MatVector blended = new MatVector(3);
+                Mat white = new Mat(clear.rows(), clear.cols(), opencv_core.CV_8UC1, new Scalar(255))) {
             opencv_core.split(clear, planes);
             for (int i = 0; i < 3; i++) {
                 Mat dark = new Mat();

@@ -26,10 +26,14 @@ import org.jspecify.annotations.Nullable;
 final class ColourProfile {
     private static final int STRIP_ROWS = 128;
     /** Sample colours, and how far a conversion may move them (of 1) for the profile to count as sRGB itself. */
-    private static final float[][] SAMPLES = {{1, 0, 0}, {0, 1, 0}, {0, 0, 1}, {0.5f, 0.5f, 0.5f}, {0.1f, 0.2f, 0.3f}, {0.8f, 0.4f, 0.6f}};
+    private static final float[][] SAMPLES = {
+        {1, 0, 0}, {0, 1, 0}, {0, 0, 1}, {0.5f, 0.5f, 0.5f}, {0.1f, 0.2f, 0.3f}, {0.8f, 0.4f, 0.6f}
+    };
+
     private static final float SAME = 2 / 255f;
     /** A person's photos carry few different profiles, so what was found of the last ones is kept. */
     private static final int MOST_KEPT = 64;
+
     private static final Map<String, Optional<ICC_Profile>> KEPT = new ConcurrentHashMap<>();
 
     private final ICC_Profile profile;
@@ -40,25 +44,30 @@ final class ColourProfile {
 
     /** The profile that a file embeds; null if it has none, or one that says sRGB or cannot be used. */
     static @Nullable ColourProfile of(PictureFormat format, byte[] file) {
-        byte[] bytes = switch (format) {
-            case JPEG -> JpegSegments.read(file).profile();
-            case PNG -> PngChunks.profile(file);
-            case WEBP -> webp(file);
-            default -> null;
-        };
+        byte[] bytes =
+                switch (format) {
+                    case JPEG -> JpegSegments.read(file).profile();
+                    case PNG -> PngChunks.profile(file);
+                    case WEBP -> webp(file);
+                    default -> null;
+                };
         if (bytes == null) {
             return null;
         }
         if (KEPT.size() >= MOST_KEPT) {
             KEPT.clear();
         }
-        return KEPT.computeIfAbsent(new String(bytes, StandardCharsets.ISO_8859_1), key -> usable(bytes)).map(ColourProfile::new).orElse(null);
+        return KEPT.computeIfAbsent(new String(bytes, StandardCharsets.ISO_8859_1), key -> usable(bytes))
+                .map(ColourProfile::new)
+                .orElse(null);
     }
 
     private static Optional<ICC_Profile> usable(byte[] bytes) {
         try {
             ICC_Profile profile = ICC_Profile.getInstance(bytes);
-            return profile.getColorSpaceType() == ColorSpace.TYPE_RGB && !isStandard(profile) ? Optional.of(profile) : Optional.empty();
+            return profile.getColorSpaceType() == ColorSpace.TYPE_RGB && !isStandard(profile)
+                    ? Optional.of(profile)
+                    : Optional.empty();
         } catch (IllegalArgumentException | CMMException e) {
             return Optional.empty();
         }
@@ -96,8 +105,8 @@ final class ColourProfile {
 
     /** Converts a picture of 8-bit blue, green and red in place. */
     void toStandard(Mat picture) {
-        ColorModel from = new ComponentColorModel(new ICC_ColorSpace(profile), false, false,
-                ColorModel.OPAQUE, DataBuffer.TYPE_BYTE);
+        ColorModel from = new ComponentColorModel(
+                new ICC_ColorSpace(profile), false, false, ColorModel.OPAQUE, DataBuffer.TYPE_BYTE);
         ColorConvertOp convert = new ColorConvertOp(null);
         int width = picture.cols();
         for (int y = 0; y < picture.rows(); y += STRIP_ROWS) {
@@ -106,10 +115,19 @@ final class ColourProfile {
             try (Mat strip = picture.rowRange(y, y + rows)) {
                 strip.data().get(pixels);
                 WritableRaster raster = Raster.createInterleavedRaster(
-                        new java.awt.image.DataBufferByte(pixels, pixels.length), width, rows, width * 3, 3, new int[] {2, 1, 0}, null);
+                        new java.awt.image.DataBufferByte(pixels, pixels.length),
+                        width,
+                        rows,
+                        width * 3,
+                        3,
+                        new int[] {2, 1, 0},
+                        null);
                 BufferedImage converted = new BufferedImage(width, rows, BufferedImage.TYPE_3BYTE_BGR);
                 convert.filter(new BufferedImage(from, raster, false, null), converted);
-                strip.data().put(((java.awt.image.DataBufferByte) converted.getRaster().getDataBuffer()).getData());
+                strip.data()
+                        .put(((java.awt.image.DataBufferByte)
+                                        converted.getRaster().getDataBuffer())
+                                .getData());
             }
         }
     }

@@ -32,6 +32,7 @@ public final class Derivatives {
      *
      * @throws RefusedPhotoException if the photo cannot be decoded; nothing is left behind
      */
+    @SuppressWarnings("ReferenceEquality") // Whether two names stand for the same memory.
     public static void make(Path original, PhotoHeader header, Path folder) {
         try (Mat large = PhotoDecoder.upright(original, header, LARGE)) {
             Mat small = PhotoDecoder.sized(large, SMALL);
@@ -51,8 +52,10 @@ public final class Derivatives {
 
     private static void write(Mat picture, Path target) throws IOException {
         Path temporary = target.resolveSibling(UUID.randomUUID() + ".part.jpg");
-        // Packed in memory and written by us: the library's own writer does not notice a disk that fills at the last block.
-        try (IntPointer quality = new IntPointer(opencv_imgcodecs.IMWRITE_JPEG_QUALITY, QUALITY); BytePointer packed = new BytePointer()) {
+        // Packed in memory and written by us: the library's own writer does not notice a disk that fills at the last
+        // block.
+        try (IntPointer quality = new IntPointer(opencv_imgcodecs.IMWRITE_JPEG_QUALITY, QUALITY);
+                BytePointer packed = new BytePointer()) {
             if (!opencv_imgcodecs.imencode(".jpg", picture, packed, quality)) {
                 throw new RefusedPhotoException("The picture could not be reduced.");
             }

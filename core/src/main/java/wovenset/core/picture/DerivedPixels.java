@@ -14,7 +14,8 @@ public final class DerivedPixels {
 
     /** A JPEG file's pixels, as they are stored. */
     public static BufferedImage read(byte[] jpeg) {
-        try (BytePointer bytes = new BytePointer(jpeg); Mat raw = new Mat(1, jpeg.length, opencv_core.CV_8UC1, bytes);
+        try (BytePointer bytes = new BytePointer(jpeg);
+                Mat raw = new Mat(1, jpeg.length, opencv_core.CV_8UC1, bytes);
                 Mat picture = opencv_imgcodecs.imdecode(raw, opencv_imgcodecs.IMREAD_COLOR)) {
             if (picture.empty()) {
                 throw new RefusedPhotoException("A derived picture cannot be decoded.");
@@ -25,7 +26,8 @@ public final class DerivedPixels {
 
     /** A picture reduced by area averaging to these sizes. */
     public static BufferedImage reduced(BufferedImage image, int width, int height) {
-        try (Mat picture = new Mat(image.getHeight(), image.getWidth(), opencv_core.CV_8UC3); Mat small = new Mat();
+        try (Mat picture = new Mat(image.getHeight(), image.getWidth(), opencv_core.CV_8UC3);
+                Mat small = new Mat();
                 org.bytedeco.opencv.opencv_core.Size size = new org.bytedeco.opencv.opencv_core.Size(width, height)) {
             picture.data().put(((DataBufferByte) image.getRaster().getDataBuffer()).getData());
             opencv_imgproc.resize(picture, small, size, 0, 0, opencv_imgproc.INTER_AREA);

@@ -9,12 +9,16 @@ package wovenset.core.picture;
 final class InkColours {
     /** CIELAB (D50) of paper, cyan, magenta, cyan and magenta, yellow, cyan and yellow, magenta and yellow, all three. */
     private static final double[][] SOLID = {
-        {95, 0, -2}, {55, -37, -50}, {48, 74, -3}, {24, 22, -46}, {91, -5, 93}, {50, -65, 27}, {47, 68, 48}, {23, 0, 0}};
+        {95, 0, -2}, {55, -37, -50}, {48, 74, -3}, {24, 22, -46}, {91, -5, 93}, {50, -65, 27}, {47, 68, 48}, {23, 0, 0}
+    };
+
     private static final double[] BLACK = {16, 0, 0};
     /** The illuminant D50, and the way from it to linear sRGB by Bradford's adaptation (ICC.1:2010, annex E; IEC 61966-2-1). */
     private static final double[] D50 = {0.9642, 1, 0.8249};
+
     private static final double[][] TO_RGB = {
-        {3.1338561, -1.6168667, -0.4906146}, {-0.9787684, 1.9161415, 0.0334540}, {0.0719453, -0.2289914, 1.4052427}};
+        {3.1338561, -1.6168667, -0.4906146}, {-0.9787684, 1.9161415, 0.0334540}, {0.0719453, -0.2289914, 1.4052427}
+    };
 
     /** Square roots of linear red, green and blue: the mixture's space for n = 2. */
     private static final double[][] ROOTS = roots();
@@ -34,7 +38,8 @@ final class InkColours {
             }
             roots[i] = new double[3];
             for (int channel = 0; channel < 3; channel++) {
-                double linear = TO_RGB[channel][0] * light[0] + TO_RGB[channel][1] * light[1] + TO_RGB[channel][2] * light[2];
+                double linear =
+                        TO_RGB[channel][0] * light[0] + TO_RGB[channel][1] * light[1] + TO_RGB[channel][2] * light[2];
                 roots[i][channel] = Math.sqrt(Math.min(1, Math.max(0, linear)));
             }
         }

@@ -48,7 +48,8 @@ public final class JpegSegments {
             throw new RefusedPhotoException("The file is damaged: it does not say how large its picture is.");
         }
         if (segments.end < 0) {
-            throw new RefusedPhotoException("The file is cut short; its end is missing. Copy it from the camera again.");
+            throw new RefusedPhotoException(
+                    "The file is cut short; its end is missing. Copy it from the camera again.");
         }
         return segments;
     }
@@ -144,12 +145,15 @@ public final class JpegSegments {
             height = word(from + 1);
             width = word(from + 3);
             components = file[from + 5] & 0xFF;
-        } else if (marker == APP14 && to - from >= 12 && new String(file, from, 5, StandardCharsets.ISO_8859_1).equals("Adobe")) {
+        } else if (marker == APP14
+                && to - from >= 12
+                && new String(file, from, 5, StandardCharsets.ISO_8859_1).equals("Adobe")) {
             adobeTransform = file[from + 11] & 0xFF;
-        } else if (marker == APP2 && to - from > ICC_NAME.length + 2
+        } else if (marker == APP2
+                && to - from > ICC_NAME.length + 2
                 && Arrays.equals(file, from, from + ICC_NAME.length, ICC_NAME, 0, ICC_NAME.length)) {
-            profileParts.putIfAbsent(file[from + ICC_NAME.length] & 0xFF,
-                    Arrays.copyOfRange(file, from + ICC_NAME.length + 2, to));
+            profileParts.putIfAbsent(
+                    file[from + ICC_NAME.length] & 0xFF, Arrays.copyOfRange(file, from + ICC_NAME.length + 2, to));
         }
     }
 

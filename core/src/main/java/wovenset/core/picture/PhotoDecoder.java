@@ -31,7 +31,8 @@ public final class PhotoDecoder {
     public static void warm() {
         opencv_core.setNumThreads(1);
         new Mat(1, 1, opencv_core.CV_8UC3).close();
-        try (Mat seed = new Mat(8, 8, opencv_core.CV_8UC3); Mat half = new Mat()) {
+        try (Mat seed = new Mat(8, 8, opencv_core.CV_8UC3);
+                Mat half = new Mat()) {
             opencv_imgproc.resize(seed, half, new Size(4, 4));
             opencv_imgcodecs.haveImageWriter(".png");
         }
@@ -48,6 +49,7 @@ public final class PhotoDecoder {
     }
 
     /** As {@link #decode}, outside the Java heap; the caller closes it. */
+    @SuppressWarnings("ReferenceEquality") // Whether two names stand for the same memory.
     static Mat upright(Path file, PhotoHeader header, int longEdge) {
         Mat stored = stored(file, header, longEdge);
         try {
@@ -84,16 +86,22 @@ public final class PhotoDecoder {
             return inks(file, header);
         }
         int stored = Math.max(header.storedWidth(), header.storedHeight());
-        int flag = header.format() != PictureFormat.JPEG || stored / 2 < longEdge ? opencv_imgcodecs.IMREAD_COLOR
-                : stored / 4 < longEdge ? opencv_imgcodecs.IMREAD_REDUCED_COLOR_2
-                : stored / 8 < longEdge ? opencv_imgcodecs.IMREAD_REDUCED_COLOR_4
-                : opencv_imgcodecs.IMREAD_REDUCED_COLOR_8;
-        boolean mayBeClear = header.format() == PictureFormat.PNG || header.format() == PictureFormat.WEBP
-                || header.format() == PictureFormat.GIF || header.format() == PictureFormat.TIFF;
+        int flag = header.format() != PictureFormat.JPEG || stored / 2 < longEdge
+                ? opencv_imgcodecs.IMREAD_COLOR
+                : stored / 4 < longEdge
+                        ? opencv_imgcodecs.IMREAD_REDUCED_COLOR_2
+                        : stored / 8 < longEdge
+                                ? opencv_imgcodecs.IMREAD_REDUCED_COLOR_4
+                                : opencv_imgcodecs.IMREAD_REDUCED_COLOR_8;
+        boolean mayBeClear = header.format() == PictureFormat.PNG
+                || header.format() == PictureFormat.WEBP
+                || header.format() == PictureFormat.GIF
+                || header.format() == PictureFormat.TIFF;
         Mat picture;
         try {
-            picture = opencv_imgcodecs.imread(file.toString(), mayBeClear
-                    ? opencv_imgcodecs.IMREAD_UNCHANGED : flag | opencv_imgcodecs.IMREAD_IGNORE_ORIENTATION);
+            picture = opencv_imgcodecs.imread(
+                    file.toString(),
+                    mayBeClear ? opencv_imgcodecs.IMREAD_UNCHANGED : flag | opencv_imgcodecs.IMREAD_IGNORE_ORIENTATION);
         } catch (RuntimeException e) {
             throw new RefusedPhotoException("The picture in the file is damaged and cannot be decoded.", e);
         }
@@ -177,8 +185,9 @@ public final class PhotoDecoder {
             return picture;
         }
         Mat reduced = new Mat();
-        try (Size size = new Size(Math.max(1, (int) Math.round(picture.cols() * (double) longEdge / edge)),
-                Math.max(1, (int) Math.round(picture.rows() * (double) longEdge / edge)))) {
+        try (Size size =
+                new Size(Math.max(1, (int) Math.round(picture.cols() * (double) longEdge / edge)), Math.max(1, (int)
+                        Math.round(picture.rows() * (double) longEdge / edge)))) {
             opencv_imgproc.resize(picture, reduced, size, 0, 0, opencv_imgproc.INTER_AREA);
         }
         return reduced;

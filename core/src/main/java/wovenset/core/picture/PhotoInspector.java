@@ -42,15 +42,19 @@ public final class PhotoInspector {
             throw new RefusedPhotoException("The file is larger than " + limits.bytes() / 1_000_000 + " MB.");
         }
         PictureFormat format = PictureFormat.of(Arrays.copyOf(file, Math.min(16, file.length)))
-                .orElseThrow(() -> new RefusedPhotoException(
-                        "This is not a picture that can be read here (JPEG, PNG, WebP, TIFF, GIF or BMP), whatever its name says."));
+                .orElseThrow(
+                        () -> new RefusedPhotoException(
+                                "This is not a picture that can be read here (JPEG, PNG, WebP, TIFF, GIF or BMP), whatever its name says."));
         Size size = size(format, file);
         if (size.width < 1 || size.height < 1) {
             throw new RefusedPhotoException("The file is damaged: its picture has no size.");
         }
-        if (size.width > limits.side() || size.height > limits.side() || (long) size.width * size.height > limits.pixels()) {
-            throw new RefusedPhotoException("The picture says it is " + size.width + " × " + size.height
-                    + " pixels; at most " + limits.side() + " on a side and " + limits.pixels() / 1_000_000 + " megapixels can be read.");
+        if (size.width > limits.side()
+                || size.height > limits.side()
+                || (long) size.width * size.height > limits.pixels()) {
+            throw new RefusedPhotoException(
+                    "The picture says it is " + size.width + " × " + size.height + " pixels; at most " + limits.side()
+                            + " on a side and " + limits.pixels() / 1_000_000 + " megapixels can be read.");
         }
         Metadata metadata = metadata(file);
         boolean inks = size.inks || format == PictureFormat.TIFF && tiffInks(metadata);
@@ -58,7 +62,8 @@ public final class PhotoInspector {
             throw new RefusedPhotoException("A picture in printing inks (CMYK) can have at most "
                     + PictureLimits.INK_PIXELS / 1_000_000 + " megapixels; save it as RGB.");
         }
-        return new PhotoHeader(format, size.width, size.height, orientation(metadata), inks, takenAt(metadata), caption(metadata));
+        return new PhotoHeader(
+                format, size.width, size.height, orientation(metadata), inks, takenAt(metadata), caption(metadata));
     }
 
     /** Whether a file that starts with these (at least 16) bytes is worth reading to its end. */
@@ -79,7 +84,8 @@ public final class PhotoInspector {
                     throw new RefusedPhotoException("The file is cut short.");
                 }
                 // The size is judged before completeness: a bomb need not be complete.
-                Size size = new Size(ByteBuffer.wrap(file).getInt(16), ByteBuffer.wrap(file).getInt(20), false);
+                Size size = new Size(
+                        ByteBuffer.wrap(file).getInt(16), ByteBuffer.wrap(file).getInt(20), false);
                 if ((long) size.width * size.height <= PictureLimits.USUAL.pixels()) {
                     PngChunks.checkComplete(file);
                 }
@@ -92,8 +98,11 @@ public final class PhotoInspector {
     }
 
     private static Size sizeByReader(PictureFormat format, byte[] file) {
-        if (format == PictureFormat.BMP && file.length > 6
-                && Integer.toUnsignedLong(Integer.reverseBytes(ByteBuffer.wrap(file).getInt(2))) > file.length) {
+        if (format == PictureFormat.BMP
+                && file.length > 6
+                && Integer.toUnsignedLong(
+                                Integer.reverseBytes(ByteBuffer.wrap(file).getInt(2)))
+                        > file.length) {
             throw new RefusedPhotoException("The file is cut short; its end is missing. Copy it again.");
         }
         try (ImageInputStream stream = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
@@ -127,7 +136,8 @@ public final class PhotoInspector {
 
     private static boolean tiffInks(Metadata metadata) {
         ExifIFD0Directory directory = metadata.getFirstDirectoryOfType(ExifIFD0Directory.class);
-        Integer photometric = directory == null ? null : directory.getInteger(ExifDirectoryBase.TAG_PHOTOMETRIC_INTERPRETATION);
+        Integer photometric =
+                directory == null ? null : directory.getInteger(ExifDirectoryBase.TAG_PHOTOMETRIC_INTERPRETATION);
         return photometric != null && photometric == TIFF_FOUR_INKS;
     }
 
@@ -135,7 +145,8 @@ public final class PhotoInspector {
         ExifIFD0Directory directory = metadata.getFirstDirectoryOfType(ExifIFD0Directory.class);
         try {
             return directory == null || !directory.containsTag(ExifDirectoryBase.TAG_ORIENTATION)
-                    ? Orientation.UPRIGHT : Orientation.ofTag(directory.getInt(ExifDirectoryBase.TAG_ORIENTATION));
+                    ? Orientation.UPRIGHT
+                    : Orientation.ofTag(directory.getInt(ExifDirectoryBase.TAG_ORIENTATION));
         } catch (MetadataException e) {
             return Orientation.UPRIGHT;
         }
@@ -143,14 +154,14 @@ public final class PhotoInspector {
 
     private static @Nullable LocalDateTime takenAt(Metadata metadata) {
         for (Directory directory : metadata.getDirectoriesOfType(ExifSubIFDDirectory.class)) {
-            for (int tag : new int[] {ExifDirectoryBase.TAG_DATETIME_ORIGINAL, ExifDirectoryBase.TAG_DATETIME_DIGITIZED}) {
+            for (int tag :
+                    new int[] {ExifDirectoryBase.TAG_DATETIME_ORIGINAL, ExifDirectoryBase.TAG_DATETIME_DIGITIZED}) {
                 String text = directory.getString(tag);
                 if (text != null) {
                     try {
                         return LocalDateTime.parse(text.strip(), EXIF_TIME);
                     } catch (DateTimeException e) {
                         // Cameras whose clock was never set write zeros or blanks here; that is no date.
-                        continue;
                     }
                 }
             }
@@ -168,9 +179,13 @@ public final class PhotoInspector {
         if (text == null) {
             return "";
         }
-        String clean = text.codePoints().map(c -> Character.isISOControl(c) ? ' ' : c)
-                .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append).toString().strip();
-        return clean.codePointCount(0, clean.length()) <= LONGEST_CAPTION ? clean
+        String clean = text.codePoints()
+                .map(c -> Character.isISOControl(c) ? ' ' : c)
+                .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
+                .toString()
+                .strip();
+        return clean.codePointCount(0, clean.length()) <= LONGEST_CAPTION
+                ? clean
                 : clean.substring(0, clean.offsetByCodePoints(0, LONGEST_CAPTION));
     }
 }

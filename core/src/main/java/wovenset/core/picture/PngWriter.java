@@ -19,6 +19,7 @@ public final class PngWriter {
     private static final byte ABOVE = 2;
     /** Bytes; below this, packing takes longer than sending over a loopback line, where the application is used. */
     private static final int SMALL = 1_500_000;
+
     private static final int CHUNK_FRAME = 12;
     /** Bytes in a stored block: its length is told in 16 bits. */
     private static final int MOST_STORED = 0xFFFF;
@@ -32,11 +33,16 @@ public final class PngWriter {
     public static byte[] png(BufferedImage image) {
         boolean clear = image.getType() == BufferedImage.TYPE_4BYTE_ABGR;
         if (!clear && image.getType() != BufferedImage.TYPE_3BYTE_BGR) {
-            throw new IllegalArgumentException("Only pictures of blue, green and red, with or without alpha, are written");
+            throw new IllegalArgumentException(
+                    "Only pictures of blue, green and red, with or without alpha, are written");
         }
         byte[] rows = rows(image, clear ? 4 : 3);
-        byte[] header = ByteBuffer.allocate(13).putInt(image.getWidth()).putInt(image.getHeight())
-                .put((byte) 8).put((byte) (clear ? 6 : 2)).array();
+        byte[] header = ByteBuffer.allocate(13)
+                .putInt(image.getWidth())
+                .putInt(image.getHeight())
+                .put((byte) 8)
+                .put((byte) (clear ? 6 : 2))
+                .array();
         byte[] data;
         if (rows.length < SMALL) {
             data = stored(rows);

@@ -19,7 +19,9 @@ public record CellSpan(int row, int column, int rows, int columns) {
     }
 
     public boolean meets(CellSpan other) {
-        return row < other.row + other.rows && other.row < row + rows && column < other.column + other.columns
+        return row < other.row + other.rows
+                && other.row < row + rows
+                && column < other.column + other.columns
                 && other.column < column + columns;
     }
 }

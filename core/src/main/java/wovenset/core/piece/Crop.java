@@ -18,7 +18,14 @@ public record Crop(double focusX, double focusY, double zoom, double turnDegrees
     public static final Crop CENTRED = new Crop(0.5, 0.5, 1, 0, false, Fit.FILL, Aim.SUBJECT);
 
     /** Crops of pieces that were stored before there were aims were all made by hand. */
-    public Crop(double focusX, double focusY, double zoom, double turnDegrees, boolean flipped, Fit fit, @Nullable Aim aim) {
+    public Crop(
+            double focusX,
+            double focusY,
+            double zoom,
+            double turnDegrees,
+            boolean flipped,
+            Fit fit,
+            @Nullable Aim aim) {
         check(focusX >= 0 && focusX <= 1 && focusY >= 0 && focusY <= 1, "The crop's focus lies within the photo");
         check(zoom >= 1 && zoom <= MOST_ZOOM, "A crop's zoom lies between 1 and " + MOST_ZOOM);
         check(turnDegrees >= -180 && turnDegrees <= 180, "A photo is turned by -180 to 180 degrees");

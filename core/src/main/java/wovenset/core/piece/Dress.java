@@ -11,7 +11,10 @@ import wovenset.core.measure.Length;
  */
 public record Dress(Rgb pageColour, Rgb borderColour, Length borderWidth, Length cornerRadius, CaptionStyle captions) {
     public static final Dress PLAIN = new Dress(
-            new Rgb("#ffffff"), new Rgb("#22293a"), Length.ZERO, Length.ZERO,
+            new Rgb("#ffffff"),
+            new Rgb("#22293a"),
+            Length.ZERO,
+            Length.ZERO,
             new CaptionStyle(CaptionStyle.Show.BELOW, "Alegreya", 11, new Rgb("#22293a"), 1));
 
     /** The border of frames that have none of their own. */

@@ -12,7 +12,14 @@ import org.jspecify.annotations.Nullable;
  * @param spot a place of its own; null if the page's arrangement places it
  * @param border its own; null for the dress's
  */
-public record Frame(UUID id, @Nullable PhotoId photo, Crop crop, String caption, @Nullable Marks marks, @Nullable Spot spot, @Nullable Border border) {
+public record Frame(
+        UUID id,
+        @Nullable PhotoId photo,
+        Crop crop,
+        String caption,
+        @Nullable Marks marks,
+        @Nullable Spot spot,
+        @Nullable Border border) {
     public static Frame empty(UUID id) {
         return new Frame(id, null, Crop.CENTRED, "", null, null, null);
     }

@@ -19,12 +19,31 @@ import wovenset.core.measure.Length;
  * @param spans cells joined to one, none meeting another
  * @param order in which cells follow each other
  */
-public record Grid(int rows, int columns, Margins margins, Length columnGap, Length rowGap, @Nullable CellSize cell,
-        @Nullable List<Track> columnTracks, @Nullable List<Track> rowTracks, List<CellSpan> spans, Order order) implements Arrangement {
+public record Grid(
+        int rows,
+        int columns,
+        Margins margins,
+        Length columnGap,
+        Length rowGap,
+        @Nullable CellSize cell,
+        @Nullable List<Track> columnTracks,
+        @Nullable List<Track> rowTracks,
+        List<CellSpan> spans,
+        Order order)
+        implements Arrangement {
     public static final int MOST = 40;
 
-    public Grid(int rows, int columns, Margins margins, Length columnGap, Length rowGap, @Nullable CellSize cell,
-            @Nullable List<Track> columnTracks, @Nullable List<Track> rowTracks, @Nullable List<CellSpan> spans, @Nullable Order order) {
+    public Grid(
+            int rows,
+            int columns,
+            Margins margins,
+            Length columnGap,
+            Length rowGap,
+            @Nullable CellSize cell,
+            @Nullable List<Track> columnTracks,
+            @Nullable List<Track> rowTracks,
+            @Nullable List<CellSpan> spans,
+            @Nullable Order order) {
         if (rows < 1 || rows > MOST || columns < 1 || columns > MOST) {
             throw new IllegalArgumentException("A grid has 1 to " + MOST + " rows and columns");
         }
@@ -90,7 +109,10 @@ public record Grid(int rows, int columns, Margins margins, Length columnGap, Len
             for (int at = 0; at < (down ? rows : columns); at++) {
                 int row = down ? at : line;
                 int column = down ? line : at;
-                CellSpan span = spans.stream().filter(one -> one.covers(row, column)).findFirst().orElse(null);
+                CellSpan span = spans.stream()
+                        .filter(one -> one.covers(row, column))
+                        .findFirst()
+                        .orElse(null);
                 if (span == null) {
                     inLine.add(new Slot(row, column, 1, 1));
                 } else if (span.row() == row && span.column() == column) {
@@ -107,7 +129,10 @@ public record Grid(int rows, int columns, Margins margins, Length columnGap, Len
 
     @Override
     public int places() {
-        return rows * columns - spans.stream().mapToInt(span -> span.rows() * span.columns() - 1).sum();
+        return rows * columns
+                - spans.stream()
+                        .mapToInt(span -> span.rows() * span.columns() - 1)
+                        .sum();
     }
 
     @Override

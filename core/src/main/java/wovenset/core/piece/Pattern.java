@@ -13,13 +13,16 @@ import wovenset.core.measure.Length;
  * @param frames from back to front
  * @param dress how the frames look, and where their words are
  */
-public record Pattern(String name, Length width, Length height, Arrangement arrangement, List<PatternFrame> frames, Dress dress) {
+public record Pattern(
+        String name, Length width, Length height, Arrangement arrangement, List<PatternFrame> frames, Dress dress) {
     public static final int LONGEST_NAME = 60;
     public static final int MOST_FRAMES = 500;
 
     public Pattern {
         frames = List.copyOf(frames);
-        if (name.isBlank() || name.codePointCount(0, name.length()) > LONGEST_NAME || name.codePoints().anyMatch(Character::isISOControl)) {
+        if (name.isBlank()
+                || name.codePointCount(0, name.length()) > LONGEST_NAME
+                || name.codePoints().anyMatch(Character::isISOControl)) {
             throw new IllegalArgumentException("A pattern has a name of 1 to " + LONGEST_NAME + " characters");
         }
         for (Length side : List.of(width, height)) {
@@ -31,7 +34,8 @@ public record Pattern(String name, Length width, Length height, Arrangement arra
             throw new IllegalArgumentException("A pattern has 1 to " + MOST_FRAMES + " frames");
         }
         if (frames.stream().filter(frame -> frame.spot() == null).count() != arrangement.places()) {
-            throw new IllegalArgumentException("A pattern has one frame without a spot for each place of its arrangement");
+            throw new IllegalArgumentException(
+                    "A pattern has one frame without a spot for each place of its arrangement");
         }
     }
 

@@ -13,7 +13,13 @@ import java.util.function.UnaryOperator;
  * @param subjects where the person has corrected what the machine found; each photo at most once
  */
 public record Piece(
-        UUID id, String name, Format format, Dress dress, List<PhotoId> photos, List<Page> pages, List<ShownSubject> subjects) {
+        UUID id,
+        String name,
+        Format format,
+        Dress dress,
+        List<PhotoId> photos,
+        List<Page> pages,
+        List<ShownSubject> subjects) {
     public static final int LONGEST_NAME = 120;
 
     public Piece {
@@ -51,11 +57,16 @@ public record Piece(
 
     /** Where the person has shown a photo's subject to be. */
     public Optional<Region> shownSubject(PhotoId photo) {
-        return subjects.stream().filter(shown -> shown.photo().equals(photo)).findFirst().map(ShownSubject::region);
+        return subjects.stream()
+                .filter(shown -> shown.photo().equals(photo))
+                .findFirst()
+                .map(ShownSubject::region);
     }
 
     public Piece mapPage(UUID pageId, UnaryOperator<Page> change) {
-        return withPages(pages.stream().map(page -> page.id().equals(pageId) ? change.apply(page) : page).toList());
+        return withPages(pages.stream()
+                .map(page -> page.id().equals(pageId) ? change.apply(page) : page)
+                .toList());
     }
 
     public Optional<Page> page(UUID pageId) {

@@ -24,6 +24,10 @@ public record Region(double x, double y, double width, double height) {
     }
 
     public Region union(Region other) {
-        return within(Math.min(x, other.x), Math.min(y, other.y), Math.max(right(), other.right()), Math.max(bottom(), other.bottom()));
+        return within(
+                Math.min(x, other.x),
+                Math.min(y, other.y),
+                Math.max(right(), other.right()),
+                Math.max(bottom(), other.bottom()));
     }
 }

@@ -16,25 +16,48 @@ import org.jspecify.annotations.Nullable;
  * @param mostHidden the share of a print that others may cover, 0 to 0.6
  * @param vacancies places that are strewn, too, but hold no print: those of prints that were taken out, so that the others lie as before
  */
-public record Scattered(Margins margins, int prints, long seed, double cover, double mostTurn, double mostHidden, List<Vacancy> vacancies)
+public record Scattered(
+        Margins margins,
+        int prints,
+        long seed,
+        double cover,
+        double mostTurn,
+        double mostHidden,
+        List<Vacancy> vacancies)
         implements Arrangement {
     /** As many as a grid has cells. */
     private static final int MOST_VACANCIES = 1600;
 
-    public Scattered(Margins margins, int prints, long seed, double cover, double mostTurn, double mostHidden, @Nullable List<Vacancy> vacancies) {
+    public Scattered(
+            Margins margins,
+            int prints,
+            long seed,
+            double cover,
+            double mostTurn,
+            double mostHidden,
+            @Nullable List<Vacancy> vacancies) {
         this.margins = margins;
         this.prints = prints;
         this.seed = seed;
         this.cover = cover;
         this.mostTurn = mostTurn;
         this.mostHidden = mostHidden;
-        this.vacancies = vacancies == null ? List.of() : vacancies.stream().sorted(Comparator.comparingInt(Vacancy::at)).toList();
-        if (prints < 0 || !(cover >= 0.2 && cover <= 2) || !(mostTurn >= 0 && mostTurn <= 45) || !(mostHidden >= 0 && mostHidden <= 0.6)) {
+        this.vacancies = vacancies == null
+                ? List.of()
+                : vacancies.stream()
+                        .sorted(Comparator.comparingInt(Vacancy::at))
+                        .toList();
+        if (prints < 0
+                || !(cover >= 0.2 && cover <= 2)
+                || !(mostTurn >= 0 && mostTurn <= 45)
+                || !(mostHidden >= 0 && mostHidden <= 0.6)) {
             throw new IllegalArgumentException(
                     "Scattered prints cover 0.2 to 2 times the page, are turned by at most 45 degrees and hidden by at most 0.6");
         }
         boolean fit = this.vacancies.stream().allMatch(one -> one.at < prints + this.vacancies.size());
-        if (this.vacancies.size() > MOST_VACANCIES || !fit || this.vacancies.stream().map(Vacancy::at).distinct().count() < this.vacancies.size()) {
+        if (this.vacancies.size() > MOST_VACANCIES
+                || !fit
+                || this.vacancies.stream().map(Vacancy::at).distinct().count() < this.vacancies.size()) {
             throw new IllegalArgumentException("Each vacancy has a place of its own among the prints");
         }
     }
@@ -55,7 +78,8 @@ public record Scattered(Margins margins, int prints, long seed, double cover, do
         }
     }
 
-    public static Scattered of(Margins margins, int prints, long seed, double cover, double mostTurn, double mostHidden) {
+    public static Scattered of(
+            Margins margins, int prints, long seed, double cover, double mostTurn, double mostHidden) {
         return new Scattered(margins, prints, seed, cover, mostTurn, mostHidden, List.of());
     }
 
@@ -83,7 +107,13 @@ public record Scattered(Margins margins, int prints, long seed, double cover, do
 
     /** One print more: in the vacancy that is asked for. */
     public Scattered withPrintIn(Vacancy vacancy) {
-        return new Scattered(margins, prints + 1, seed, cover, mostTurn, mostHidden,
+        return new Scattered(
+                margins,
+                prints + 1,
+                seed,
+                cover,
+                mostTurn,
+                mostHidden,
                 vacancies.stream().filter(one -> !one.equals(vacancy)).toList());
     }
 

@@ -41,7 +41,12 @@ public sealed interface SlicingTree {
 
         @Override
         public String toString() {
-            return proportion == 0 ? "p" : "p" + String.format(Locale.ROOT, "%.4f", proportion).replaceAll("0+$", "").replaceAll("\\.$", "");
+            return proportion == 0
+                    ? "p"
+                    : "p"
+                            + String.format(Locale.ROOT, "%.4f", proportion)
+                                    .replaceAll("0+$", "")
+                                    .replaceAll("\\.$", "");
         }
     }
 

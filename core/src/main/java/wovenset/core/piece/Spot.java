@@ -20,7 +20,8 @@ public record Spot(Length x, Length y, Length width, Length height, double turnD
         if (outside(width) || outside(height)) {
             throw new IllegalArgumentException("A frame is 2 mm to 5 m wide and high");
         }
-        if (Math.abs(x.micrometres()) > Length.LIMIT.micrometres() || Math.abs(y.micrometres()) > Length.LIMIT.micrometres()) {
+        if (Math.abs(x.micrometres()) > Length.LIMIT.micrometres()
+                || Math.abs(y.micrometres()) > Length.LIMIT.micrometres()) {
             throw new IllegalArgumentException("A frame lies at most 10 m from the page");
         }
         if (!(turnDegrees >= -180 && turnDegrees <= 180)) {
@@ -51,7 +52,13 @@ public record Spot(Length x, Length y, Length width, Length height, double turnD
 
     /** The same centre, to half a micrometre, with another size. */
     public Spot sized(Length newWidth, Length newHeight) {
-        return new Spot(x.plus(new Length((width.micrometres() - newWidth.micrometres()) / 2)),
-                y.plus(new Length((height.micrometres() - newHeight.micrometres()) / 2)), newWidth, newHeight, turnDegrees, locked, group);
+        return new Spot(
+                x.plus(new Length((width.micrometres() - newWidth.micrometres()) / 2)),
+                y.plus(new Length((height.micrometres() - newHeight.micrometres()) / 2)),
+                newWidth,
+                newHeight,
+                turnDegrees,
+                locked,
+                group);
     }
 }

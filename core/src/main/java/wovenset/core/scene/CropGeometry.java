@@ -36,14 +36,16 @@ public final class CropGeometry {
         double scale;
         Crop kept;
         if (crop.fit() == Crop.Fit.WHOLE) {
-            scale = Math.min(window.width() / (photoWidth * cos + photoHeight * sin),
+            scale = Math.min(
+                    window.width() / (photoWidth * cos + photoHeight * sin),
                     window.height() / (photoWidth * sin + photoHeight * cos));
             kept = crop.withFocus(0.5, 0.5);
         } else {
             double across = window.width() * cos + window.height() * sin;
             double down = window.width() * sin + window.height() * cos;
             scale = Math.max(across / photoWidth, down / photoHeight) * crop.zoom();
-            kept = crop.withFocus(clamp(crop.focusX(), across / 2 / (photoWidth * scale)),
+            kept = crop.withFocus(
+                    clamp(crop.focusX(), across / 2 / (photoWidth * scale)),
                     clamp(crop.focusY(), down / 2 / (photoHeight * scale)));
         }
         AffineTransform toPage = AffineTransform.getTranslateInstance(window.centreX(), window.centreY());

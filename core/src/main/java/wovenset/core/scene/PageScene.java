@@ -19,7 +19,8 @@ import wovenset.core.piece.Subject;
  * @param bleedMm beyond the trim on each side
  * @param frames from back to front
  */
-public record PageScene(UUID pageId, double widthMm, double heightMm, double bleedMm, Rgb colour, List<FrameScene> frames) {
+public record PageScene(
+        UUID pageId, double widthMm, double heightMm, double bleedMm, Rgb colour, List<FrameScene> frames) {
     public PageScene {
         frames = List.copyOf(frames);
     }
@@ -68,7 +69,13 @@ public record PageScene(UUID pageId, double widthMm, double heightMm, double ble
      * @param crop as it shows, with the focus moved where the window would else be bare
      */
     public record PhotoScene(
-            PhotoId photo, int widthPx, int heightPx, AffineTransform toPage, Crop crop, double ppi, SharpnessLimits.Sharpness sharpness,
+            PhotoId photo,
+            int widthPx,
+            int heightPx,
+            AffineTransform toPage,
+            Crop crop,
+            double ppi,
+            SharpnessLimits.Sharpness sharpness,
             Subject subject) {
         /** The printed size of one pixel. */
         public double mmPerPixel() {

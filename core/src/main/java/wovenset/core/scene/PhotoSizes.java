@@ -12,7 +12,9 @@ public interface PhotoSizes extends PhotoTraits {
 
     @Override
     default OptionalDouble proportion(PhotoId photo) {
-        return size(photo).map(size -> OptionalDouble.of((double) size.width() / size.height())).orElse(OptionalDouble.empty());
+        return size(photo)
+                .map(size -> OptionalDouble.of((double) size.width() / size.height()))
+                .orElse(OptionalDouble.empty());
     }
 
     /** Width and height in pixels, upright. */

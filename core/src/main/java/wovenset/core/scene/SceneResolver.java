@@ -53,10 +53,19 @@ public final class SceneResolver {
         }
         List<PageScene.FrameScene> frames = new ArrayList<>();
         for (int i = 0; i < page.frames().size(); i++) {
-            frames.add(each.frame(piece.dress(), page.frames().get(i), fits.places().get(i), subject(piece, page.frames().get(i))));
+            frames.add(each.frame(
+                    piece.dress(),
+                    page.frames().get(i),
+                    fits.places().get(i),
+                    subject(piece, page.frames().get(i))));
         }
-        return new PageScene(page.id(), piece.format().width().mm(), piece.format().height().mm(),
-                piece.format().bleed().mm(), piece.dress().pageColour(), frames);
+        return new PageScene(
+                page.id(),
+                piece.format().width().mm(),
+                piece.format().height().mm(),
+                piece.format().bleed().mm(),
+                piece.dress().pageColour(),
+                frames);
     }
 
     private Subject subject(Piece piece, Frame frame) {
@@ -74,8 +83,17 @@ public final class SceneResolver {
         Border border = frame.borderIn(dress);
         double radius = Math.min(border.radius().mm(), Math.min(outer.width(), outer.height()) / 2);
         BoxMm window = outer.inset(border.width().mm());
-        return new PageScene.FrameScene(frame.id(), cell, outer, window, place.turnDegrees(), radius, border.width().mm(),
-                border.colour(), photo(frame, window, subject), words(frame, dress.captions(), cell, outer));
+        return new PageScene.FrameScene(
+                frame.id(),
+                cell,
+                outer,
+                window,
+                place.turnDegrees(),
+                radius,
+                border.width().mm(),
+                border.colour(),
+                photo(frame, window, subject),
+                words(frame, dress.captions(), cell, outer));
     }
 
     private PageScene.@Nullable PhotoScene photo(Frame frame, BoxMm window, Subject subject) {
@@ -90,22 +108,33 @@ public final class SceneResolver {
         CropGeometry.Placed placed = CropGeometry.place(size.width(), size.height(), window, aimed);
         double ppi = placed.pixelsPerInch();
         return new PageScene.PhotoScene(
-                frame.photo(), size.width(), size.height(), placed.toPage(), placed.crop(), ppi, limits.of(ppi), subject);
+                frame.photo(),
+                size.width(),
+                size.height(),
+                placed.toPage(),
+                placed.crop(),
+                ppi,
+                limits.of(ppi),
+                subject);
     }
 
     private static PageScene.@Nullable WordsScene words(Frame frame, CaptionStyle style, BoxMm cell, BoxMm outer) {
         if (frame.caption().isBlank() || style.show() == CaptionStyle.Show.NONE) {
             return null;
         }
-        FittedWords fitted = CaptionFitter.fit(frame.caption(), style.typeface(), style.sizePt(), cell.width(), style.lines());
+        FittedWords fitted =
+                CaptionFitter.fit(frame.caption(), style.typeface(), style.sizePt(), cell.width(), style.lines());
         List<PageScene.LineScene> lines = new ArrayList<>();
         double sizeMm = fitted.sizePt() * MM_PER_PT;
         double top = outer.y() + outer.height() + 0.5 * CaptionStyle.LEADING * style.sizePt() * MM_PER_PT;
         for (int i = 0; i < fitted.lines().size(); i++) {
             FittedWords.Line line = fitted.lines().get(i);
-            lines.add(new PageScene.LineScene(line.text(), cell.centreX() - line.widthMm() / 2,
+            lines.add(new PageScene.LineScene(
+                    line.text(),
+                    cell.centreX() - line.widthMm() / 2,
                     top + (ASCENT + i * CaptionStyle.LEADING) * sizeMm));
         }
-        return new PageScene.WordsScene(lines, style.typeface(), fitted.sizePt(), style.colour(), fitted.allShown(), fitted.missing());
+        return new PageScene.WordsScene(
+                lines, style.typeface(), fitted.sizePt(), style.colour(), fitted.allShown(), fitted.missing());
     }
 }

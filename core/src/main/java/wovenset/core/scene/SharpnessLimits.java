@@ -7,7 +7,8 @@ public record SharpnessLimits(double warnPpi, double alarmPpi) {
 
     public SharpnessLimits {
         if (!(alarmPpi >= 1 && warnPpi >= alarmPpi && warnPpi <= 2400)) {
-            throw new IllegalArgumentException("The alarm lies at 1 ppi or more, the warning at or above the alarm, up to 2400");
+            throw new IllegalArgumentException(
+                    "The alarm lies at 1 ppi or more, the warning at or above the alarm, up to 2400");
         }
     }
 

@@ -43,7 +43,8 @@ public final class SubjectAim {
                 middle(Math.min(1, down / (photoHeight * scale)), subject, Region::y, Region::bottom, thirds));
     }
 
-    private static double middle(double shown, Subject subject, ToDoubleFunction<Region> from, ToDoubleFunction<Region> to, boolean thirds) {
+    private static double middle(
+            double shown, Subject subject, ToDoubleFunction<Region> from, ToDoubleFunction<Region> to, boolean thirds) {
         double a = from.applyAsDouble(subject.region());
         double b = to.applyAsDouble(subject.region());
         double start;
@@ -52,8 +53,12 @@ public final class SubjectAim {
             double wanted = thirds && shown < 1 ? thirdsStart(centre, shown) : centre - shown / 2;
             start = Math.min(a, Math.max(b - shown, wanted));
         } else {
-            start = bestForFaces(shown, (a + b - shown) / 2, subject.faces().stream()
-                    .map(face -> new double[] {from.applyAsDouble(face), to.applyAsDouble(face)}).toList());
+            start = bestForFaces(
+                    shown,
+                    (a + b - shown) / 2,
+                    subject.faces().stream()
+                            .map(face -> new double[] {from.applyAsDouble(face), to.applyAsDouble(face)})
+                            .toList());
         }
         return Math.min(1 - shown, Math.max(0, start)) + shown / 2;
     }

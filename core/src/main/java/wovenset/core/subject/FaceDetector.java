@@ -34,8 +34,6 @@ final class FaceDetector {
     private static final int CELLS = 48;
     private static final double SURE = 0.6;
     private static final double SAME = 0.3;
-    /** Two corners of the box and six points of the face. */
-    private static final int NUMBERS = 16;
     private static final String MODEL = "/wovenset/core/subject/face_detection_full_range.tflite";
 
     private final Net net;
@@ -58,11 +56,17 @@ final class FaceDetector {
         double scale = (double) SIDE / Math.max(image.getWidth(), image.getHeight());
         int width = Math.max(1, (int) Math.round(image.getWidth() * scale));
         int height = Math.max(1, (int) Math.round(image.getHeight() * scale));
-        try (Mat picture = Pixels.mat(image); Mat small = new Mat(); Mat square = new Mat(); Size size = new Size(width, height);
-                Size input = new Size(SIDE, SIDE); Scalar black = new Scalar(0, 0, 0, 0); Scalar mean = new Scalar(127.5, 127.5, 127.5, 0);
+        try (Mat picture = Pixels.mat(image);
+                Mat small = new Mat();
+                Mat square = new Mat();
+                Size size = new Size(width, height);
+                Size input = new Size(SIDE, SIDE);
+                Scalar black = new Scalar(0, 0, 0, 0);
+                Scalar mean = new Scalar(127.5, 127.5, 127.5, 0);
                 MatVector answers = new MatVector()) {
             opencv_imgproc.resize(picture, small, size, 0, 0, opencv_imgproc.INTER_AREA);
-            opencv_core.copyMakeBorder(small, square, 0, SIDE - height, 0, SIDE - width, opencv_core.BORDER_CONSTANT, black);
+            opencv_core.copyMakeBorder(
+                    small, square, 0, SIDE - height, 0, SIDE - width, opencv_core.BORDER_CONSTANT, black);
             try (Mat blob = opencv_dnn.blobFromImage(square, 1 / 127.5, input, mean, true, false, opencv_core.CV_32F)) {
                 net.setInput(blob);
                 net.forward(answers, outputs);
@@ -76,16 +80,23 @@ final class FaceDetector {
         Mat one = answers.get(0);
         Mat other = answers.get(1);
         boolean first = one.size(2) == 1;
-        try (FloatIndexer sure = (first ? one : other).createIndexer(); FloatIndexer boxes = (first ? other : one).createIndexer()) {
+        try (FloatIndexer sure = (first ? one : other).createIndexer();
+                FloatIndexer boxes = (first ? other : one).createIndexer()) {
             for (int cell = 0; cell < CELLS * CELLS; cell++) {
                 double score = 1 / (1 + Math.exp(-sure.get(0, cell, 0)));
                 if (score >= SURE) {
                     double x = (cell % CELLS + 0.5) / CELLS + boxes.get(0, cell, 0) / SIDE;
-                    double y = (cell / CELLS + 0.5) / CELLS + boxes.get(0, cell, 1) / SIDE;
+                    double y = (Math.floorDiv(cell, CELLS) + 0.5) / CELLS + boxes.get(0, cell, 1) / SIDE;
                     double w = boxes.get(0, cell, 2) / SIDE;
                     double h = boxes.get(0, cell, 3) / SIDE;
                     if (x > 0 && y > 0 && x < width && y < height && w > 0 && h > 0) {
-                        found.add(new Found(score, Region.within((x - w / 2) / width, (y - h / 2) / height, (x + w / 2) / width, (y + h / 2) / height)));
+                        found.add(new Found(
+                                score,
+                                Region.within(
+                                        (x - w / 2) / width,
+                                        (y - h / 2) / height,
+                                        (x + w / 2) / width,
+                                        (y + h / 2) / height)));
                     }
                 }
             }

@@ -16,7 +16,11 @@ public final class MeanColour {
 
     /** @param image of type 3BYTE_BGR, sRGB */
     public static LabColour of(BufferedImage image) {
-        try (Mat picture = Pixels.mat(image); Mat small = new Mat(); Mat real = new Mat(); Mat lab = new Mat(); Size size = new Size(SIDE, SIDE)) {
+        try (Mat picture = Pixels.mat(image);
+                Mat small = new Mat();
+                Mat real = new Mat();
+                Mat lab = new Mat();
+                Size size = new Size(SIDE, SIDE)) {
             opencv_imgproc.resize(picture, small, size, 0, 0, opencv_imgproc.INTER_AREA);
             small.convertTo(real, opencv_core.CV_32F, 1 / 255.0, 0);
             opencv_imgproc.cvtColor(real, lab, opencv_imgproc.COLOR_BGR2Lab);

@@ -22,6 +22,7 @@ final class Salience {
     private static final double TAIL = 0.06;
     /** Zones of the edge: so many along each side. */
     private static final int ZONES = 4;
+
     private static final int EDGE = 6;
     /** The bell's width, in shares of the picture's sides. */
     private static final double BELL = 0.36;
@@ -73,8 +74,13 @@ final class Salience {
     }
 
     private static float[][] lab(BufferedImage image, int width, int height) {
-        try (Mat picture = Pixels.mat(image); Mat small = new Mat(); Mat real = new Mat(); Mat lab = new Mat(); Mat soft = new Mat();
-                Size size = new Size(width, height); Size blur = new Size(5, 5)) {
+        try (Mat picture = Pixels.mat(image);
+                Mat small = new Mat();
+                Mat real = new Mat();
+                Mat lab = new Mat();
+                Mat soft = new Mat();
+                Size size = new Size(width, height);
+                Size blur = new Size(5, 5)) {
             opencv_imgproc.resize(picture, small, size, 0, 0, opencv_imgproc.INTER_AREA);
             small.convertTo(real, opencv_core.CV_32F, 1 / 255.0, 0);
             opencv_imgproc.cvtColor(real, lab, opencv_imgproc.COLOR_BGR2Lab);
@@ -101,7 +107,11 @@ final class Salience {
             for (int x = 0; x < width; x++) {
                 int along = Math.min(ZONES - 1, x * ZONES / width);
                 int aside = Math.min(ZONES - 1, y * ZONES / height);
-                int zone = y < EDGE ? along : y >= height - EDGE ? ZONES + along : x < EDGE ? 2 * ZONES + aside : x >= width - EDGE ? 3 * ZONES + aside : -1;
+                int zone = y < EDGE
+                        ? along
+                        : y >= height - EDGE
+                                ? ZONES + along
+                                : x < EDGE ? 2 * ZONES + aside : x >= width - EDGE ? 3 * ZONES + aside : -1;
                 if (zone >= 0) {
                     counts[zone]++;
                     for (int channel = 0; channel < 3; channel++) {

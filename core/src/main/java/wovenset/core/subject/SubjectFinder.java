@@ -10,6 +10,7 @@ import wovenset.core.piece.Subject;
 public final class SubjectFinder {
     /** Shares of a face's height and width that are added: more above, for brow and hair. */
     private static final double ABOVE = 0.45;
+
     private static final double BESIDE = 0.2;
     private static final double BELOW = 0.2;
 
@@ -17,14 +18,22 @@ public final class SubjectFinder {
 
     /** @param image of type 3BYTE_BGR, upright; some hundred pixels are enough */
     public Subject find(BufferedImage image) {
-        List<Region> found = faces.faces(image).stream().map(SubjectFinder::head)
-                .sorted(Comparator.comparingDouble((Region face) -> face.width() * face.height()).reversed()).toList();
-        return found.stream().reduce(Region::union).map(all -> new Subject(all, Subject.Origin.FACES, found))
+        List<Region> found = faces.faces(image).stream()
+                .map(SubjectFinder::head)
+                .sorted(Comparator.comparingDouble((Region face) -> face.width() * face.height())
+                        .reversed())
+                .toList();
+        return found.stream()
+                .reduce(Region::union)
+                .map(all -> new Subject(all, Subject.Origin.FACES, found))
                 .orElseGet(() -> new Subject(Salience.region(image), Subject.Origin.SALIENCE, List.of()));
     }
 
     private static Region head(Region face) {
-        return Region.within(face.x() - BESIDE * face.width(), face.y() - ABOVE * face.height(),
-                face.right() + BESIDE * face.width(), face.bottom() + BELOW * face.height());
+        return Region.within(
+                face.x() - BESIDE * face.width(),
+                face.y() - ABOVE * face.height(),
+                face.right() + BESIDE * face.width(),
+                face.bottom() + BELOW * face.height());
     }
 }

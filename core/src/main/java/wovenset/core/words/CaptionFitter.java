@@ -43,8 +43,11 @@ public final class CaptionFitter {
      */
     public static FittedWords fit(String text, String typeface, double sizePt, double widthMm, int lines) {
         Font font = Typefaces.font(typeface).deriveFont(MEASURED_AT);
-        String missing = text.codePoints().distinct().filter(c -> !Character.isWhitespace(c) && !font.canDisplay(c))
-                .mapToObj(Character::toString).collect(Collectors.joining());
+        String missing = text.codePoints()
+                .distinct()
+                .filter(c -> !Character.isWhitespace(c) && !font.canDisplay(c))
+                .mapToObj(Character::toString)
+                .collect(Collectors.joining());
         CaptionFitter fitter = new CaptionFitter(text.strip(), font, widthMm, lines);
         double size = sizePt;
         List<String> broken = fitter.lines(size);
@@ -55,8 +58,13 @@ public final class CaptionFitter {
         boolean allShown = broken.size() <= lines;
         double used = size;
         List<String> shown = allShown ? broken : fitter.cut(broken, used);
-        return new FittedWords(shown.stream().map(line -> new FittedWords.Line(line, fitter.width(line, used))).toList(),
-                used, allShown, missing);
+        return new FittedWords(
+                shown.stream()
+                        .map(line -> new FittedWords.Line(line, fitter.width(line, used)))
+                        .toList(),
+                used,
+                allShown,
+                missing);
     }
 
     private List<String> cut(List<String> broken, double size) {

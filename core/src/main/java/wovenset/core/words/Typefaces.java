@@ -28,6 +28,7 @@ public final class Typefaces {
     private static final int MOST_OUTLINES = 4000;
     /** Points; large, for outlines at text size would be rounded to hinted pixels. */
     private static final float SHAPED_AT = 1000;
+
     private static final FontRenderContext EXACT = new FontRenderContext(null, true, true);
     private static final Map<Line, Shape> OUTLINES = new java.util.concurrent.ConcurrentHashMap<>(MOST_OUTLINES);
 
@@ -51,8 +52,9 @@ public final class Typefaces {
         if (OUTLINES.size() >= MOST_OUTLINES) {
             OUTLINES.clear();
         }
-        return OUTLINES.computeIfAbsent(new Line(name, line), key -> new TextLayout(line, font(name).deriveFont(SHAPED_AT), EXACT)
-                .getOutline(AffineTransform.getScaleInstance(1 / SHAPED_AT, 1 / SHAPED_AT)));
+        return OUTLINES.computeIfAbsent(
+                new Line(name, line), key -> new TextLayout(line, font(name).deriveFont(SHAPED_AT), EXACT)
+                        .getOutline(AffineTransform.getScaleInstance(1 / SHAPED_AT, 1 / SHAPED_AT)));
     }
 
     private record Line(String typeface, String text) {}

@@ -24,8 +24,12 @@ class AlignmentTest {
         Arbitrary<Long> at = Arbitraries.longs().between(-50_000, 300_000);
         Arbitrary<Long> side = Arbitraries.longs().between(2_000, 120_000);
         Arbitrary<Double> turn = Arbitraries.of(0.0, 0.0, 90.0, -12.5, 180.0);
-        return Combinators.combine(at, at, side, side, turn).as((x, y, width, height, degrees) ->
-                Spot.of(new Length(x), new Length(y), new Length(width), new Length(height), degrees)).list().ofMinSize(2).ofMaxSize(12);
+        return Combinators.combine(at, at, side, side, turn)
+                .as((x, y, width, height, degrees) ->
+                        Spot.of(new Length(x), new Length(y), new Length(width), new Length(height), degrees))
+                .list()
+                .ofMinSize(2)
+                .ofMaxSize(12);
     }
 
     @Property(tries = 1500)
@@ -33,18 +37,27 @@ class AlignmentTest {
         List<Spot> even = Alignment.evenGaps(spots, across);
         BoxMm before = Alignment.around(spots);
         BoxMm after = Alignment.around(even);
-        List<BoxMm> sorted = even.stream().map(Place::bounds)
-                .sorted(Comparator.comparingDouble((BoxMm box) -> across ? box.x() : box.y()).thenComparingDouble(box -> across ? box.width() : box.height())).toList();
-        boolean overlap = sorted.stream().mapToDouble(box -> across ? box.width() : box.height()).sum() > (across ? before.width() : before.height());
+        List<BoxMm> sorted = even.stream()
+                .map(Place::bounds)
+                .sorted(Comparator.comparingDouble((BoxMm box) -> across ? box.x() : box.y())
+                        .thenComparingDouble(box -> across ? box.width() : box.height()))
+                .toList();
+        boolean overlap = sorted.stream()
+                        .mapToDouble(box -> across ? box.width() : box.height())
+                        .sum()
+                > (across ? before.width() : before.height());
         if (!overlap) {
             assertThat(across ? after.x() : after.y()).isEqualTo(across ? before.x() : before.y(), within(0.0011));
-            assertThat(across ? after.width() : after.height()).isEqualTo(across ? before.width() : before.height(), within(0.004));
+            assertThat(across ? after.width() : after.height())
+                    .isEqualTo(across ? before.width() : before.height(), within(0.004));
         }
         for (int i = 2; i < sorted.size() && !overlap; i++) {
             assertThat(gap(sorted, i, across)).isEqualTo(gap(sorted, 1, across), within(0.004));
         }
         for (int i = 0; i < spots.size(); i++) {
-            assertThat(even.get(i).at(spots.get(i).x(), spots.get(i).y())).as("nothing but the place changes").isEqualTo(spots.get(i));
+            assertThat(even.get(i).at(spots.get(i).x(), spots.get(i).y()))
+                    .as("nothing but the place changes")
+                    .isEqualTo(spots.get(i));
         }
     }
 
@@ -71,15 +84,23 @@ class AlignmentTest {
     }
 
     @Property(tries = 1000)
-    void onAnotherPageFramesKeepTheirProportionAndStillDoNotOverlap(@ForAll("spots") List<Spot> spots, @ForAll boolean wider) {
-        List<Spot> scaled = spots.stream().map(spot -> SpotScale.scaled(spot, format(300, 200), wider ? format(900, 300) : format(200, 300))).toList();
+    void onAnotherPageFramesKeepTheirProportionAndStillDoNotOverlap(
+            @ForAll("spots") List<Spot> spots, @ForAll boolean wider) {
+        List<Spot> scaled = spots.stream()
+                .map(spot -> SpotScale.scaled(spot, format(300, 200), wider ? format(900, 300) : format(200, 300)))
+                .toList();
         double scale = wider ? 1.5 : 2 / 3.0;
         for (int i = 0; i < spots.size(); i++) {
-            assertThat(scaled.get(i).width().mm()).isEqualTo(Math.max(2, spots.get(i).width().mm() * scale), within(0.001));
-            assertThat(scaled.get(i).height().mm()).isEqualTo(Math.max(2, spots.get(i).height().mm() * scale), within(0.001));
+            assertThat(scaled.get(i).width().mm())
+                    .isEqualTo(Math.max(2, spots.get(i).width().mm() * scale), within(0.001));
+            assertThat(scaled.get(i).height().mm())
+                    .isEqualTo(Math.max(2, spots.get(i).height().mm() * scale), within(0.001));
             for (int j = 0; j < i; j++) {
-                if (!near(spots.get(i), spots.get(j), 0) && spots.get(i).width().mm() > 3 && spots.get(i).height().mm() > 3
-                        && spots.get(j).width().mm() > 3 && spots.get(j).height().mm() > 3) {
+                if (!near(spots.get(i), spots.get(j), 0)
+                        && spots.get(i).width().mm() > 3
+                        && spots.get(i).height().mm() > 3
+                        && spots.get(j).width().mm() > 3
+                        && spots.get(j).height().mm() > 3) {
                     assertThat(near(scaled.get(i), scaled.get(j), -0.003)).isFalse();
                 }
             }
@@ -87,7 +108,10 @@ class AlignmentTest {
     }
 
     private static boolean near(Spot one, Spot other, double by) {
-        return Place.bounds(one).inset(-by).rectangle().intersects(Place.bounds(other).inset(-by).rectangle());
+        return Place.bounds(one)
+                .inset(-by)
+                .rectangle()
+                .intersects(Place.bounds(other).inset(-by).rectangle());
     }
 
     @Test

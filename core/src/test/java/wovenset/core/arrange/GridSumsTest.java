@@ -38,35 +38,74 @@ class GridSumsTest {
 
     /** Margins and gaps as shares of the page, so that about as many cases fit as do not. */
     private static Arbitrary<Line> track() {
-        Arbitrary<Double> margin = Arbitraries.doubles().between(-0.01, 0.4).withDistribution(RandomDistribution.uniform());
-        Arbitrary<Double> gap = Arbitraries.doubles().between(-0.01, 0.6).withDistribution(RandomDistribution.uniform());
-        return Combinators.combine(Arbitraries.longs().between(20_000, 5_000_000).withDistribution(RandomDistribution.uniform()), Arbitraries.integers().between(1, Grid.MOST), margin, margin, gap)
-                .as((page, count, before, after, between) -> new Line(new Length(page), count, new Length((long) (before * page)),
-                        new Length((long) (after * page)), new Length((long) (between * page / count))));
+        Arbitrary<Double> margin =
+                Arbitraries.doubles().between(-0.01, 0.4).withDistribution(RandomDistribution.uniform());
+        Arbitrary<Double> gap =
+                Arbitraries.doubles().between(-0.01, 0.6).withDistribution(RandomDistribution.uniform());
+        return Combinators.combine(
+                        Arbitraries.longs().between(20_000, 5_000_000).withDistribution(RandomDistribution.uniform()),
+                        Arbitraries.integers().between(1, Grid.MOST),
+                        margin,
+                        margin,
+                        gap)
+                .as((page, count, before, after, between) -> new Line(
+                        new Length(page),
+                        count,
+                        new Length((long) (before * page)),
+                        new Length((long) (after * page)),
+                        new Length((long) (between * page / count))));
     }
 
     @Provide
     Arbitrary<Case> cases() {
-        return Combinators.combine(track(), track(), Arbitraries.of(LengthUnit.values())).as((x, y, unit) -> new Case(
-                new Format(x.page, y.page, Length.ZERO, unit, Resolution.PRINT),
-                new Grid(y.count, x.count, new Margins(y.before, x.after, y.after, x.before), x.gap, y.gap, null)));
+        return Combinators.combine(track(), track(), Arbitraries.of(LengthUnit.values()))
+                .as((x, y, unit) -> new Case(
+                        new Format(x.page, y.page, Length.ZERO, unit, Resolution.PRINT),
+                        new Grid(
+                                y.count,
+                                x.count,
+                                new Margins(y.before, x.after, y.after, x.before),
+                                x.gap,
+                                y.gap,
+                                null)));
     }
 
     @Property(tries = 3000)
     void cellsGapsAndMarginsCloseToThePageExactly(@ForAll("cases") Case one) {
         boolean fitting = GridSums.cells(one.format, one.grid) instanceof GridOutcome.Fits;
-        Statistics.label("fits").collect(fitting).coverage(seen -> seen.check(true).percentage(share -> share > 15));
+        Statistics.label("fits").collect(fitting).coverage(seen -> seen.check(true)
+                .percentage(share -> share > 15));
         if (!(GridSums.cells(one.format, one.grid) instanceof GridOutcome.Fits fits)) {
             return;
         }
-        checkAxis(row(fits, one.grid), Cell::x, Cell::width, one.format.width(), one.grid.margins().left(), one.grid.margins().right(), one.grid.columnGap());
-        checkAxis(column(fits, one.grid), Cell::y, Cell::height, one.format.height(), one.grid.margins().top(), one.grid.margins().bottom(), one.grid.rowGap());
+        checkAxis(
+                row(fits, one.grid),
+                Cell::x,
+                Cell::width,
+                one.format.width(),
+                one.grid.margins().left(),
+                one.grid.margins().right(),
+                one.grid.columnGap());
+        checkAxis(
+                column(fits, one.grid),
+                Cell::y,
+                Cell::height,
+                one.format.height(),
+                one.grid.margins().top(),
+                one.grid.margins().bottom(),
+                one.grid.rowGap());
         assertThat(fits.leftOverX()).isEqualTo(Length.ZERO);
         assertThat(fits.leftOverY()).isEqualTo(Length.ZERO);
     }
 
-    private static void checkAxis(List<Cell> cells, java.util.function.Function<Cell, Length> start, java.util.function.Function<Cell, Length> size,
-            Length page, Length before, Length after, Length gap) {
+    private static void checkAxis(
+            List<Cell> cells,
+            java.util.function.Function<Cell, Length> start,
+            java.util.function.Function<Cell, Length> size,
+            Length page,
+            Length before,
+            Length after,
+            Length gap) {
         long at = before.micrometres();
         long smallest = Long.MAX_VALUE;
         long largest = 0;
@@ -92,21 +131,33 @@ class GridSumsTest {
     @Property(tries = 2000)
     void aPageSizedFromItsCellsHoldsThemWithNothingLeft(@ForAll("cases") Case one) {
         Grid.CellSize cell = new Grid.CellSize(one.format.width(), one.format.height());
-        Margins margins = Margins.all(new Length(Math.abs(one.grid.margins().top().micrometres())));
-        Grid fixed = new Grid(one.grid.rows(), one.grid.columns(), margins, new Length(Math.abs(one.grid.columnGap().micrometres())),
-                new Length(Math.abs(one.grid.rowGap().micrometres())), cell);
+        Margins margins =
+                Margins.all(new Length(Math.abs(one.grid.margins().top().micrometres())));
+        Grid fixed = new Grid(
+                one.grid.rows(),
+                one.grid.columns(),
+                margins,
+                new Length(Math.abs(one.grid.columnGap().micrometres())),
+                new Length(Math.abs(one.grid.rowGap().micrometres())),
+                cell);
         GridSums.PageSize page = GridSums.page(fixed);
         GridOutcome outcome = GridSums.cells(one.format.withSize(page.width(), page.height()), fixed);
         assertThat(outcome).isInstanceOfSatisfying(GridOutcome.Fits.class, fits -> {
             assertThat(fits.leftOverX()).isEqualTo(Length.ZERO);
             assertThat(fits.leftOverY()).isEqualTo(Length.ZERO);
-            assertThat(fits.cells()).allSatisfy(c -> assertThat(new Grid.CellSize(c.width(), c.height())).isEqualTo(cell));
+            assertThat(fits.cells()).allSatisfy(c -> assertThat(new Grid.CellSize(c.width(), c.height()))
+                    .isEqualTo(cell));
         });
     }
 
     @Test
     void fiveBySevenInchCellsComeToAPage() {
-        Grid grid = new Grid(4, 5, Margins.all(Length.ofInches(1)), Length.ofInches(0.25), Length.ofInches(0.25),
+        Grid grid = new Grid(
+                4,
+                5,
+                Margins.all(Length.ofInches(1)),
+                Length.ofInches(0.25),
+                Length.ofInches(0.25),
                 new Grid.CellSize(Length.ofInches(7), Length.ofInches(5)));
         assertThat(GridSums.page(grid)).isEqualTo(new GridSums.PageSize(Length.ofInches(38), Length.ofInches(22.75)));
     }
@@ -121,13 +172,16 @@ class GridSumsTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {
-        "1 | 1 | 160 | 0 | margins | nothing is left for photos",
-        "1 | 3 | 10 | 150 | columnGap | at most 137 mm fits",
-        "3 | 1 | 10 | 100 | rowGap | at most 87 mm fits",
-        "40 | 2 | 70 | 0 | rows | at most 30 do",
-    })
-    void impossibleGridsSayTheNearestThatFits(int rows, int columns, double margin, double gap, String field, String reason) {
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "1 | 1 | 160 | 0 | margins | nothing is left for photos",
+                "1 | 3 | 10 | 150 | columnGap | at most 137 mm fits",
+                "3 | 1 | 10 | 100 | rowGap | at most 87 mm fits",
+                "40 | 2 | 70 | 0 | rows | at most 30 do",
+            })
+    void impossibleGridsSayTheNearestThatFits(
+            int rows, int columns, double margin, double gap, String field, String reason) {
         GridOutcome outcome = GridSums.cells(format(300, 200), grid(rows, columns, margin, gap));
         assertThat(outcome).isInstanceOfSatisfying(GridOutcome.DoesNotFit.class, no -> {
             assertThat(no.field()).isEqualTo(field);
@@ -140,8 +194,9 @@ class GridSumsTest {
         Grid grid = grid(1, 3, 10, 5).withCell(new Grid.CellSize(mm(120), mm(100)));
         assertThat(GridSums.cells(format(300, 200), grid)).isInstanceOfSatisfying(GridOutcome.DoesNotFit.class, no -> {
             assertThat(no.field()).isEqualTo("cell");
-            assertThat(no.reason().replace('\u2009', ' ')).isEqualTo(
-                    "3 cells of 120 mm across need 370 mm; between the margins there are 280 mm, room for 2.");
+            assertThat(no.reason().replace('\u2009', ' '))
+                    .isEqualTo(
+                            "3 cells of 120 mm across need 370 mm; between the margins there are 280 mm, room for 2.");
         });
     }
 
@@ -150,15 +205,18 @@ class GridSumsTest {
     }
 
     private static List<Cell> column(GridOutcome.Fits fits, Grid grid) {
-        return java.util.stream.IntStream.range(0, grid.rows()).mapToObj(row -> fits.cells().get(row * grid.columns())).toList();
+        return java.util.stream.IntStream.range(0, grid.rows())
+                .mapToObj(row -> fits.cells().get(row * grid.columns()))
+                .toList();
     }
 
     /** Three columns: one of a fixed width, the others sharing what is left. */
     @Property(tries = 2000)
-    void fixedTracksAreExactAndSharesTakeTheRest(@ForAll @LongRange(min = 5_000, max = 100_000) long fixed,
-            @ForAll @DoubleRange(min = 0.2, max = 5) double share, @ForAll @LongRange(min = 0, max = 20_000) long gap) {
-        List<Track> tracks = List.of(Track.EQUAL, Track.fixed(new Length(fixed)),
-                new Track(null, share));
+    void fixedTracksAreExactAndSharesTakeTheRest(
+            @ForAll @LongRange(min = 5_000, max = 100_000) long fixed,
+            @ForAll @DoubleRange(min = 0.2, max = 5) double share,
+            @ForAll @LongRange(min = 0, max = 20_000) long gap) {
+        List<Track> tracks = List.of(Track.EQUAL, Track.fixed(new Length(fixed)), new Track(null, share));
         Grid grid = new Grid(1, 3, Margins.all(mm(10)), new Length(gap), Length.ZERO, null, tracks, null, null, null);
         GridOutcome.Fits fits = (GridOutcome.Fits) GridSums.cells(format(300, 200), grid);
         long first = fits.cells().get(0).width().micrometres();
@@ -183,18 +241,34 @@ class GridSumsTest {
         assertThat(slots(joined, Grid.Order.SNAKING)).containsExactly("00", "01", "10");
         assertThatThrownBy(() -> plain.withSpans(List.of(new CellSpan(1, 1, 2, 1))))
                 .hasMessageContaining("within the grid");
-        assertThatThrownBy(() -> plain.withSpans(List.of(new CellSpan(0, 0, 1, 2),
-                new CellSpan(0, 1, 2, 1)))).hasMessageContaining("joined once");
+        assertThatThrownBy(() -> plain.withSpans(List.of(new CellSpan(0, 0, 1, 2), new CellSpan(0, 1, 2, 1))))
+                .hasMessageContaining("joined once");
     }
 
     private static List<String> slots(Grid grid, Grid.Order order) {
-        return new Grid(grid.rows(), grid.columns(), grid.margins(), grid.columnGap(), grid.rowGap(), null, null, null, grid.spans(), order)
+        return new Grid(
+                        grid.rows(),
+                        grid.columns(),
+                        grid.margins(),
+                        grid.columnGap(),
+                        grid.rowGap(),
+                        null,
+                        null,
+                        null,
+                        grid.spans(),
+                        order)
                 .slots().stream().map(slot -> "" + slot.row() + slot.column()).toList();
     }
 
     @ParameterizedTest
-    @CsvSource({"300, 200, 100, 150, 2, 2, 150", "310, 420, 100, 150, 4, 2, 150", "330, 210, 150, 100, 2, 2, 150", "320, 320, 100, 150, 2, 3, 100"})
-    void asManyCellsAsFitAreTurnedOnlyWhereMoreFit(double width, double height, double cellWidth, double cellHeight, int rows, int columns, double chosen) {
+    @CsvSource({
+        "300, 200, 100, 150, 2, 2, 150",
+        "310, 420, 100, 150, 4, 2, 150",
+        "330, 210, 150, 100, 2, 2, 150",
+        "320, 320, 100, 150, 2, 3, 100"
+    })
+    void asManyCellsAsFitAreTurnedOnlyWhereMoreFit(
+            double width, double height, double cellWidth, double cellHeight, int rows, int columns, double chosen) {
         Grid grid = grid(1, 1, 0, 0).withCell(new Grid.CellSize(mm(cellWidth), mm(cellHeight)));
         Grid most = GridSums.most(format(width, height), grid, true);
         assertThat(List.of(most.rows(), most.columns())).containsExactly(rows, columns);
@@ -203,14 +277,34 @@ class GridSumsTest {
 
     @Test
     void tracksThatCannotBeSayWhy() {
-        Grid wide = new Grid(1, 2, Margins.all(mm(10)), mm(5), mm(5), null, List.of(Track.fixed(mm(274.5)), Track.EQUAL), null, null, null);
+        Grid wide = new Grid(
+                1,
+                2,
+                Margins.all(mm(10)),
+                mm(5),
+                mm(5),
+                null,
+                List.of(Track.fixed(mm(274.5)), Track.EQUAL),
+                null,
+                null,
+                null);
         assertThat(GridSums.cells(format(300, 200), wide)).isInstanceOfSatisfying(GridOutcome.DoesNotFit.class, no -> {
             assertThat(no.field()).isEqualTo("columnTracks");
             assertThat(no.reason()).contains("nothing is left for the others");
         });
-        Grid thin = new Grid(2, 1, Margins.all(mm(10)), mm(5), mm(5), null, null,
-                List.of(new Track(null, 0.01), new Track(null, 10)), null, null);
-        assertThat(GridSums.cells(format(300, 200), thin)).isInstanceOfSatisfying(GridOutcome.DoesNotFit.class,
-                no -> assertThat(no.reason()).contains("smallest of these rows"));
+        Grid thin = new Grid(
+                2,
+                1,
+                Margins.all(mm(10)),
+                mm(5),
+                mm(5),
+                null,
+                null,
+                List.of(new Track(null, 0.01), new Track(null, 10)),
+                null,
+                null);
+        assertThat(GridSums.cells(format(300, 200), thin))
+                .isInstanceOfSatisfying(GridOutcome.DoesNotFit.class, no -> assertThat(no.reason())
+                        .contains("smallest of these rows"));
     }
 }

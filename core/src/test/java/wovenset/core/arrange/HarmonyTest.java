@@ -12,10 +12,14 @@ import wovenset.core.geometry.BoxMm;
 
 class HarmonyTest {
     private static final List<BoxMm> PLACES = IntStream.range(0, 24)
-            .mapToObj(i -> new BoxMm(i % 6 * 50, (i / 6) * 40, 46, 36)).toList();
+            .mapToObj(i -> new BoxMm(i % 6 * 50, (i / 6) * 40, 46, 36))
+            .toList();
 
     private static List<LabColour> colours(Random random) {
-        return IntStream.range(0, 24).mapToObj(i -> new LabColour(100 * random.nextDouble(), 60 * random.nextGaussian(), 60 * random.nextGaussian())).toList();
+        return IntStream.range(0, 24)
+                .mapToObj(i -> new LabColour(
+                        100 * random.nextDouble(), 60 * random.nextGaussian(), 60 * random.nextGaussian()))
+                .toList();
     }
 
     private static List<Boolean> pins(int... pinned) {
@@ -27,7 +31,10 @@ class HarmonyTest {
     }
 
     private static List<LabColour> placed(List<LabColour> colours, List<Integer> order) {
-        assertThat(order).as("each photo comes to one place").containsExactlyInAnyOrderElementsOf(IntStream.range(0, 24).boxed().toList());
+        assertThat(order)
+                .as("each photo comes to one place")
+                .containsExactlyInAnyOrderElementsOf(
+                        IntStream.range(0, 24).boxed().toList());
         return order.stream().map(colours::get).toList();
     }
 
@@ -40,7 +47,8 @@ class HarmonyTest {
             List<Integer> order = Harmony.order(colours, PLACES, pins(), Harmony.Mode.EVEN, 1);
             before += Harmony.unevenness(colours, PLACES);
             after += Harmony.unevenness(placed(colours, order), PLACES);
-            assertThat(Harmony.order(colours, PLACES, pins(), Harmony.Mode.EVEN, 1)).isEqualTo(order);
+            assertThat(Harmony.order(colours, PLACES, pins(), Harmony.Mode.EVEN, 1))
+                    .isEqualTo(order);
         }
         assertThat(after).isLessThan(before / 20);
     }
@@ -54,12 +62,15 @@ class HarmonyTest {
             assertThat(List.of(order.get(0), order.get(7), order.get(23))).containsExactly(0, 7, 23);
         }
         List<Integer> same = IntStream.range(0, 24).boxed().toList();
-        assertThat(Harmony.order(colours, PLACES, Collections.nCopies(24, true), Harmony.Mode.EVEN, 1)).isEqualTo(same);
+        assertThat(Harmony.order(colours, PLACES, Collections.nCopies(24, true), Harmony.Mode.EVEN, 1))
+                .isEqualTo(same);
     }
 
     @Test
     void aRunGoesFromLightToDarkAcrossThePage() {
-        List<LabColour> greys = IntStream.range(0, 24).mapToObj(i -> new LabColour((i * 7) % 24 * 4, 0, 0)).toList();
+        List<LabColour> greys = IntStream.range(0, 24)
+                .mapToObj(i -> new LabColour((i * 7) % 24 * 4, 0, 0))
+                .toList();
         List<LabColour> run = placed(greys, Harmony.order(greys, PLACES, pins(), Harmony.Mode.RUN, 1));
         assertThat(run.get(0).lightness()).isEqualTo(92);
         assertThat(run.get(23).lightness()).isEqualTo(0);

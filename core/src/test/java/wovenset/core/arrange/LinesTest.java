@@ -19,17 +19,24 @@ class LinesTest {
 
     private static List<Double> proportions(int count, long seed) {
         SplittableRandom random = new SplittableRandom(seed);
-        return DoubleStream.generate(() -> Math.exp(random.nextDouble(-0.7, 0.7))).limit(count).boxed().toList();
+        return DoubleStream.generate(() -> Math.exp(random.nextDouble(-0.7, 0.7)))
+                .limit(count)
+                .boxed()
+                .toList();
     }
 
     @Property(tries = 500)
-    void linesHoldTogetherAndFillTheirLength(@ForAll long seed, @ForAll @IntRange(min = 1, max = 40) int count, @ForAll boolean rows) {
+    void linesHoldTogetherAndFillTheirLength(
+            @ForAll long seed, @ForAll @IntRange(min = 1, max = 40) int count, @ForAll boolean rows) {
         List<Double> proportions = proportions(count, seed);
-        SlicingTree tree = Lines.tree(proportions, new Space(ROOM, 3, FrameTrim.NONE), rows).orElseThrow();
-        List<BoxMm> places = SlicingSums.places(tree, proportions, new Space(ROOM, 3, FrameTrim.NONE), true).orElseThrow();
+        SlicingTree tree = Lines.tree(proportions, new Space(ROOM, 3, FrameTrim.NONE), rows)
+                .orElseThrow();
+        List<BoxMm> places = SlicingSums.places(tree, proportions, new Space(ROOM, 3, FrameTrim.NONE), true)
+                .orElseThrow();
         SlicingSumsTest.holdsTogether(tree, places, 3);
         for (int i = 0; i < count; i++) {
-            assertThat(places.get(i).width() / places.get(i).height() / proportions.get(i)).isCloseTo(1, within(1e-6));
+            assertThat(places.get(i).width() / places.get(i).height() / proportions.get(i))
+                    .isCloseTo(1, within(1e-6));
         }
     }
 
@@ -37,7 +44,8 @@ class LinesTest {
     @Property(tries = 100)
     void noOtherBreaksIntoAsManyRowsAreLessRagged(@ForAll long seed) {
         List<Double> proportions = proportions(7, seed);
-        SlicingTree tree = Lines.tree(proportions, new Space(ROOM, 3, FrameTrim.NONE), true).orElseThrow();
+        SlicingTree tree = Lines.tree(proportions, new Space(ROOM, 3, FrameTrim.NONE), true)
+                .orElseThrow();
         List<Integer> chosen = rowsOf(tree);
         double least = Double.POSITIVE_INFINITY;
         for (int breaks = 0; breaks < 64; breaks++) {
@@ -61,7 +69,8 @@ class LinesTest {
     private static List<Integer> rowsOf(SlicingTree tree) {
         // One row alone is a cut across (or a place), and rows of one photo are places.
         return tree instanceof SlicingTree.Cut cut && cut.way() == SlicingTree.Way.DOWN
-                ? cut.parts().stream().map(SlicingTree::leaves).toList() : List.of(tree.leaves());
+                ? cut.parts().stream().map(SlicingTree::leaves).toList()
+                : List.of(tree.leaves());
     }
 
     private static double raggedness(List<Double> proportions, List<Integer> rows) {
@@ -69,7 +78,9 @@ class LinesTest {
         double sum = 0;
         int next = 0;
         for (int length : rows) {
-            double slopes = proportions.subList(next, next + length).stream().mapToDouble(Double::doubleValue).sum();
+            double slopes = proportions.subList(next, next + length).stream()
+                    .mapToDouble(Double::doubleValue)
+                    .sum();
             sum += Math.pow((ROOM.width() - 3 * (length - 1)) / slopes / wanted - 1, 2);
             next += length;
         }
@@ -79,8 +90,15 @@ class LinesTest {
     @Test
     void sixSquaresOnAWidePageAreTwoRowsOfThree() {
         BoxMm room = new BoxMm(0, 0, 300, 200);
-        assertThat(Lines.tree(java.util.Collections.nCopies(6, 1.0), new Space(room, 0, FrameTrim.NONE), true).orElseThrow().toString()).isEqualTo("[(ppp)(ppp)]");
-        assertThat(Lines.tree(java.util.Collections.nCopies(6, 1.0), new Space(room, 0, FrameTrim.NONE), false).orElseThrow().toString()).isEqualTo("([pp][pp][pp])");
-        assertThat(Lines.tree(List.of(1.0, 1.0), new Space(room, 400, FrameTrim.NONE), true)).isEmpty();
+        assertThat(Lines.tree(java.util.Collections.nCopies(6, 1.0), new Space(room, 0, FrameTrim.NONE), true)
+                        .orElseThrow()
+                        .toString())
+                .isEqualTo("[(ppp)(ppp)]");
+        assertThat(Lines.tree(java.util.Collections.nCopies(6, 1.0), new Space(room, 0, FrameTrim.NONE), false)
+                        .orElseThrow()
+                        .toString())
+                .isEqualTo("([pp][pp][pp])");
+        assertThat(Lines.tree(List.of(1.0, 1.0), new Space(room, 400, FrameTrim.NONE), true))
+                .isEmpty();
     }
 }

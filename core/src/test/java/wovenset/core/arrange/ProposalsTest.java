@@ -19,7 +19,9 @@ class ProposalsTest {
 
     private static List<Wish> wishes(int count, long seed) {
         SplittableRandom random = new SplittableRandom(seed);
-        return IntStream.range(0, count).mapToObj(i -> Wish.plain(PROPORTIONS[random.nextInt(PROPORTIONS.length)])).toList();
+        return IntStream.range(0, count)
+                .mapToObj(i -> Wish.plain(PROPORTIONS[random.nextInt(PROPORTIONS.length)]))
+                .toList();
     }
 
     private static List<Proposal> proposals(List<Wish> wishes) {
@@ -56,8 +58,14 @@ class ProposalsTest {
         for (int count = 5; count <= 40; count += 7) {
             List<Proposal> proposals = proposals(wishes(count, count));
             assertThat(proposals.get(0).lost()).isLessThan(0.05);
-            assertThat(proposals.stream().filter(Proposal::whole).mapToDouble(Proposal::covered).max().orElse(0)).isGreaterThan(0.92);
-            assertThat(proposals.stream().filter(Proposal::whole).filter(p -> p.lost() > 0)).isEmpty();
+            assertThat(proposals.stream()
+                            .filter(Proposal::whole)
+                            .mapToDouble(Proposal::covered)
+                            .max()
+                            .orElse(0))
+                    .isGreaterThan(0.92);
+            assertThat(proposals.stream().filter(Proposal::whole).filter(p -> p.lost() > 0))
+                    .isEmpty();
         }
     }
 
@@ -72,13 +80,20 @@ class ProposalsTest {
         wishes.set(10, new Wish(wishes.get(10).proportion(), false, false, false, false, 1, 0, 0));
         Proposal best = proposals(wishes).get(0);
         int large = best.order().indexOf(5);
-        double mean = best.places().stream().mapToDouble(b -> b.width() * b.height()).average().orElseThrow();
+        double mean = best.places().stream()
+                .mapToDouble(b -> b.width() * b.height())
+                .average()
+                .orElseThrow();
         BoxMm place = best.places().get(large);
         assertThat(place.width() * place.height()).as("the larger photo").isGreaterThan(1.4 * mean);
-        assertThat(Math.abs(place.width() / place.height() / p - 1)).as("kept whole").isLessThan(0.02);
+        assertThat(Math.abs(place.width() / place.height() / p - 1))
+                .as("kept whole")
+                .isLessThan(0.02);
         assertThat(best.order().get(0)).isEqualTo(8);
         assertThat(best.order().get(11)).isEqualTo(2);
-        assertThat(Math.abs(best.order().indexOf(1) - best.order().indexOf(10))).as("together").isEqualTo(1);
+        assertThat(Math.abs(best.order().indexOf(1) - best.order().indexOf(10)))
+                .as("together")
+                .isEqualTo(1);
     }
 
     @Test
@@ -92,7 +107,10 @@ class ProposalsTest {
 
     @Test
     void noRoomAndTooManyPhotosAreAnswered() {
-        assertThat(Proposals.of(wishes(12, 1), new Space(ROOM, 300, FrameTrim.NONE), 8, 1)).isEmpty();
-        assertThatThrownBy(() -> proposals(wishes(61, 1))).isInstanceOf(IllegalArgumentException.class).hasMessageContaining("1 to 60");
+        assertThat(Proposals.of(wishes(12, 1), new Space(ROOM, 300, FrameTrim.NONE), 8, 1))
+                .isEmpty();
+        assertThatThrownBy(() -> proposals(wishes(61, 1)))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("1 to 60");
     }
 }

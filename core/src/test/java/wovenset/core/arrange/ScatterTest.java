@@ -22,7 +22,9 @@ class ScatterTest {
 
     private static List<Double> proportions(int count, long seed) {
         Random random = new Random(seed);
-        return IntStream.range(0, count).mapToObj(i -> PROPORTIONS[random.nextInt(PROPORTIONS.length)]).toList();
+        return IntStream.range(0, count)
+                .mapToObj(i -> PROPORTIONS[random.nextInt(PROPORTIONS.length)])
+                .toList();
     }
 
     private static Scattered scattered(int prints, long seed, double hidden) {
@@ -30,13 +32,16 @@ class ScatterTest {
     }
 
     private static List<Region> middles(int count) {
-        return IntStream.range(0, count).mapToObj(i -> new Region(0.3, 0.3, 0.4, 0.4)).toList();
+        return IntStream.range(0, count)
+                .mapToObj(i -> new Region(0.3, 0.3, 0.4, 0.4))
+                .toList();
     }
 
     private static Area area(Place place) {
         BoxMm cell = place.cell();
-        return new Area(AffineTransform.getRotateInstance(Math.toRadians(place.turnDegrees()), cell.centreX(), cell.centreY())
-                .createTransformedShape(cell.rectangle()));
+        return new Area(
+                AffineTransform.getRotateInstance(Math.toRadians(place.turnDegrees()), cell.centreX(), cell.centreY())
+                        .createTransformedShape(cell.rectangle()));
     }
 
     /** Measured by the areas' outlines, so by another way than the search counts. */
@@ -64,8 +69,10 @@ class ScatterTest {
     }
 
     @Property(tries = 150)
-    void noPrintIsHiddenByMoreThanTheLimitAndAllLieBetweenTheMargins(@ForAll @IntRange(min = 1, max = 30) int count,
-            @ForAll @IntRange(min = 0, max = 5000) int seed, @ForAll boolean wide) {
+    void noPrintIsHiddenByMoreThanTheLimitAndAllLieBetweenTheMargins(
+            @ForAll @IntRange(min = 1, max = 30) int count,
+            @ForAll @IntRange(min = 0, max = 5000) int seed,
+            @ForAll boolean wide) {
         Space space = new Space(new BoxMm(10, 10, wide ? 280 : 180, wide ? 180 : 280), 0, FrameTrim.NONE);
         List<Double> proportions = proportions(count, seed);
         List<Place> places = Scatter.places(scattered(count, seed, 0.2), proportions, middles(count), space);
@@ -73,10 +80,12 @@ class ScatterTest {
         List<Area> areas = places.stream().map(ScatterTest::area).toList();
         for (int i = 0; i < count; i++) {
             BoxMm cell = places.get(i).cell();
-            assertThat(cell.width() / cell.height()).isCloseTo(proportions.get(i), org.assertj.core.api.Assertions.within(1e-6));
+            assertThat(cell.width() / cell.height())
+                    .isCloseTo(proportions.get(i), org.assertj.core.api.Assertions.within(1e-6));
             assertThat(Math.abs(places.get(i).turnDegrees())).isLessThanOrEqualTo(12);
             assertThat(areas.get(i).getBounds2D().getMinX()).isGreaterThan(10 - 1e-6);
-            assertThat(areas.get(i).getBounds2D().getMaxY()).isLessThan(10 + space.box().height() + 1e-6);
+            assertThat(areas.get(i).getBounds2D().getMaxY())
+                    .isLessThan(10 + space.box().height() + 1e-6);
             Area seen = new Area(areas.get(i));
             for (int j = i + 1; j < count; j++) {
                 seen.subtract(areas.get(j));
@@ -89,10 +98,16 @@ class ScatterTest {
     void theSameNumbersGiveTheSamePageAndAnotherSeedAnother() {
         Space space = new Space(new BoxMm(10, 10, 280, 180), 0, new FrameTrim(2, 8));
         List<Place> once = Scatter.places(scattered(9, 3, 0.25), proportions(9, 1), middles(9), space);
-        assertThat(Scatter.places(scattered(9, 3, 0.25), proportions(9, 1), middles(9), space)).isEqualTo(once);
-        assertThat(Scatter.places(scattered(9, 4, 0.25), proportions(9, 1), middles(9), space)).isNotEqualTo(once);
-        assertThat(once.stream().mapToDouble(place -> place.cell().width() * place.cell().height()).sum())
-                .as("prints are as large as was asked, near enough").isGreaterThan(0.6 * 280 * 180);
+        assertThat(Scatter.places(scattered(9, 3, 0.25), proportions(9, 1), middles(9), space))
+                .isEqualTo(once);
+        assertThat(Scatter.places(scattered(9, 4, 0.25), proportions(9, 1), middles(9), space))
+                .isNotEqualTo(once);
+        assertThat(once.stream()
+                        .mapToDouble(
+                                place -> place.cell().width() * place.cell().height())
+                        .sum())
+                .as("prints are as large as was asked, near enough")
+                .isGreaterThan(0.6 * 280 * 180);
     }
 
     @Test
@@ -104,7 +119,9 @@ class ScatterTest {
             List<Place> places = Scatter.places(scattered(10, seed, 0.4), proportions(10, seed), middles(10), space);
             for (int i = 0; i < 10; i++) {
                 BoxMm cell = places.get(i).cell();
-                Place middle = new Place(cell.inset(0.3 * Math.min(cell.width(), cell.height())), places.get(i).turnDegrees());
+                Place middle = new Place(
+                        cell.inset(0.3 * Math.min(cell.width(), cell.height())),
+                        places.get(i).turnDegrees());
                 hiddenOfSubjects += hidden(area(middle), places.subList(i + 1, 10));
                 hiddenOfPrints += hidden(area(places.get(i)), places.subList(i + 1, 10));
             }
@@ -122,8 +139,10 @@ class ScatterTest {
             for (int i = 0; i < 10; i++) {
                 BoxMm cell = places.get(i).cell();
                 BoxMm frame = places.get(i).outer(space.trim());
-                Area words = new Area(AffineTransform.getRotateInstance(Math.toRadians(places.get(i).turnDegrees()), frame.centreX(), frame.centreY())
-                        .createTransformedShape(new BoxMm(cell.x(), cell.y() + cell.height() - 8, cell.width(), 8).rectangle()));
+                Area words = new Area(AffineTransform.getRotateInstance(
+                                Math.toRadians(places.get(i).turnDegrees()), frame.centreX(), frame.centreY())
+                        .createTransformedShape(
+                                new BoxMm(cell.x(), cell.y() + cell.height() - 8, cell.width(), 8).rectangle()));
                 shown += 1 - hidden(words, places.subList(i + 1, 10));
             }
         }
@@ -139,6 +158,7 @@ class ScatterTest {
     @Test
     void aPageTooSmallForSoManyIsSaid() {
         Space space = new Space(new BoxMm(0, 0, 20, 20), 0, FrameTrim.NONE);
-        assertThat(Scatter.places(scattered(300, 1, 0.1), proportions(300, 1), middles(300), space)).isEmpty();
+        assertThat(Scatter.places(scattered(300, 1, 0.1), proportions(300, 1), middles(300), space))
+                .isEmpty();
     }
 }

@@ -16,7 +16,8 @@ class LengthTest {
 
     @Test
     void overflowIsAnErrorAndNotAShortPage() {
-        assertThatThrownBy(() -> new Length(Long.MAX_VALUE).plus(new Length(1))).isInstanceOf(ArithmeticException.class);
+        assertThatThrownBy(() -> new Length(Long.MAX_VALUE).plus(new Length(1)))
+                .isInstanceOf(ArithmeticException.class);
         assertThatThrownBy(() -> new Length(Long.MAX_VALUE).times(2)).isInstanceOf(ArithmeticException.class);
     }
 
@@ -41,7 +42,8 @@ class LengthTest {
 
     @Test
     void commonSizesAreUprightAndNamedOnce() {
-        assertThat(FinishedSize.COMMON).allSatisfy(size -> assertThat(size.width()).isLessThanOrEqualTo(size.height()));
+        assertThat(FinishedSize.COMMON)
+                .allSatisfy(size -> assertThat(size.width()).isLessThanOrEqualTo(size.height()));
         assertThat(FinishedSize.COMMON).extracting(FinishedSize::id).doesNotHaveDuplicates();
     }
 }

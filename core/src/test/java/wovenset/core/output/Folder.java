@@ -26,7 +26,11 @@ final class Folder implements PhotoFiles, PhotoSizes {
 
     Folder with(PhotoId id, byte[] file) {
         try {
-            originals.put(id, new Original(Files.write(folder.resolve(id.sha256()), file), PhotoInspector.inspect(file, PictureLimits.USUAL)));
+            originals.put(
+                    id,
+                    new Original(
+                            Files.write(folder.resolve(id.sha256()), file),
+                            PhotoInspector.inspect(file, PictureLimits.USUAL)));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -39,11 +43,13 @@ final class Folder implements PhotoFiles, PhotoSizes {
 
     @Override
     public Original original(PhotoId photo) {
-        return Optional.ofNullable(originals.get(photo)).orElseThrow(() -> new PhotoRasters.MissingPhotoException("gone", null));
+        return Optional.ofNullable(originals.get(photo))
+                .orElseThrow(() -> new PhotoRasters.MissingPhotoException("gone", null));
     }
 
     @Override
     public Optional<PixelSize> size(PhotoId photo) {
-        return Optional.ofNullable(originals.get(photo)).map(one -> new PixelSize(one.header().width(), one.header().height()));
+        return Optional.ofNullable(originals.get(photo))
+                .map(one -> new PixelSize(one.header().width(), one.header().height()));
     }
 }

@@ -59,7 +59,9 @@ class PieceMakerTest {
     @BeforeEach
     void photos() {
         jpeg = TestPhotos.withExif(TestPhotos.jpeg(900, 600, 1), 6, "2026:07:11 10:12:05", "secret words");
-        photos = new Folder(folder).with(photo(1), jpeg).with(photo(2), TestPhotos.jpeg(800, 800, 2))
+        photos = new Folder(folder)
+                .with(photo(1), jpeg)
+                .with(photo(2), TestPhotos.jpeg(800, 800, 2))
                 .with(photo(3), TestPhotos.file(TestPhotos.scene(700, 500, 3), "png"));
         maker = new PieceMaker(photos.resolver(), photos, CLOCK);
     }
@@ -69,14 +71,27 @@ class PieceMakerTest {
         Piece piece = placed(piece(grid(1, 3, 12, 6), 1), photo(1), photo(2), photo(3));
         Crop turned = new Crop(0.4, 0.5, 1.3, 7, true, Crop.Fit.FILL, Crop.Aim.HAND);
         var page = piece.pages().get(0);
-        piece = piece.mapPage(page.id(), p -> p.mapFrame(page.frames().get(1).id(), frame -> frame.withCrop(turned).withCaption("Grounded, quite fine")));
-        piece = piece.withDress(new Dress(new Rgb("#f5f1e8"), new Rgb("#22293a"), mm(1.5), mm(6),
+        piece = piece.mapPage(
+                page.id(),
+                p -> p.mapFrame(page.frames().get(1).id(), frame -> frame.withCrop(turned)
+                        .withCaption("Grounded, quite fine")));
+        piece = piece.withDress(new Dress(
+                new Rgb("#f5f1e8"),
+                new Rgb("#22293a"),
+                mm(1.5),
+                mm(6),
                 new CaptionStyle(CaptionStyle.Show.BELOW, "Alegreya", 14, new Rgb("#a4373a"), 1)));
         return piece.withPages(Collections.nCopies(pages, piece.pages().get(0)));
     }
 
     private static MakeRequest request(Kind kind, int pages, double ppi) {
-        return new MakeRequest(kind, IntStream.range(0, pages).boxed().toList(), new Resolution(ppi), 95, Ground.PAGE_COLOUR, Extent.TRIM);
+        return new MakeRequest(
+                kind,
+                IntStream.range(0, pages).boxed().toList(),
+                new Resolution(ppi),
+                95,
+                Ground.PAGE_COLOUR,
+                Extent.TRIM);
     }
 
     private PieceMaker.Made make(Piece piece, MakeRequest request) throws IOException {
@@ -122,8 +137,11 @@ class PieceMakerTest {
 
     @Test
     void pdfWordsAreTextInEmbeddedSubsets() throws IOException {
-        try (PDDocument document = Loader.loadPDF(make(sample(1), request(Kind.PDF, 1, 300)).file().toFile())) {
-            assertThat(new PDFTextStripper().getText(document)).contains("Grounded, quite fine").contains("words of 1");
+        try (PDDocument document =
+                Loader.loadPDF(make(sample(1), request(Kind.PDF, 1, 300)).file().toFile())) {
+            assertThat(new PDFTextStripper().getText(document))
+                    .contains("Grounded, quite fine")
+                    .contains("words of 1");
             PDFormXObject form = form(document.getPage(0));
             List<PDFont> fonts = new java.util.ArrayList<>();
             for (COSName name : form.getResources().getFontNames()) {
@@ -140,8 +158,14 @@ class PieceMakerTest {
     void wordsStandWhereTheyDoOnTheScreenKernedPairsToo() throws IOException, InterruptedException {
         Piece piece = piece(grid(1, 1, 10, 0), 1);
         var page = piece.pages().get(0);
-        piece = piece.mapPage(page.id(), p -> p.mapFrame(page.frames().get(0).id(), frame -> frame.withCaption("AVATAR To Type: WAVES, Yves")));
-        piece = piece.withDress(new Dress(new Rgb("#ffffff"), new Rgb("#000000"), mm(0), mm(0),
+        piece = piece.mapPage(
+                page.id(),
+                p -> p.mapFrame(page.frames().get(0).id(), frame -> frame.withCaption("AVATAR To Type: WAVES, Yves")));
+        piece = piece.withDress(new Dress(
+                new Rgb("#ffffff"),
+                new Rgb("#000000"),
+                mm(0),
+                mm(0),
                 new CaptionStyle(CaptionStyle.Show.BELOW, "Alegreya", 48, new Rgb("#000000"), 1)));
         BufferedImage[] both = pdfAndPng(piece, 200);
         int[] print = ink(band(both[0]));
@@ -155,7 +179,9 @@ class PieceMakerTest {
 
     /** The columns, from the left, at which ink begins or ends. */
     private static int[] ink(BufferedImage band) {
-        return IntStream.range(1, band.getWidth()).filter(x -> dark(band, x) != dark(band, x - 1)).toArray();
+        return IntStream.range(1, band.getWidth())
+                .filter(x -> dark(band, x) != dark(band, x - 1))
+                .toArray();
     }
 
     private static boolean dark(BufferedImage band, int x) {
@@ -169,12 +195,14 @@ class PieceMakerTest {
     }
 
     private static PDFormXObject form(PDPage page) throws IOException {
-        return (PDFormXObject) page.getResources().getXObject(page.getResources().getXObjectNames().iterator().next());
+        return (PDFormXObject) page.getResources()
+                .getXObject(page.getResources().getXObjectNames().iterator().next());
     }
 
     @Test
     void unadjustedJpegsGoInOnceWithTheirDataUntouchedAndNothingTheCameraTold() throws IOException {
-        try (PDDocument document = Loader.loadPDF(make(sample(2), request(Kind.PDF, 2, 300)).file().toFile())) {
+        try (PDDocument document =
+                Loader.loadPDF(make(sample(2), request(Kind.PDF, 2, 300)).file().toFile())) {
             PDFormXObject form = form(document.getPage(0));
             byte[] scan = java.util.Arrays.copyOfRange(jpeg, lastIndexOf(jpeg, 0xDA), jpeg.length - 2);
             int untouched = 0;
@@ -184,13 +212,17 @@ class PieceMakerTest {
                 String text = new String(raw, StandardCharsets.ISO_8859_1);
                 assertThat(text).doesNotContain("Exif", "secret words", "SECRET-PLACE");
                 if (text.contains(new String(scan, StandardCharsets.ISO_8859_1))) {
-                    assertThat(image.getWidth()).as("stored as the camera held it").isEqualTo(900);
+                    assertThat(image.getWidth())
+                            .as("stored as the camera held it")
+                            .isEqualTo(900);
                     untouched++;
                 }
             }
             assertThat(untouched).isEqualTo(1);
             PDFormXObject second = form(document.getPage(1));
-            assertThat(keys(second)).as("both pages share the objects of the JPEGs").containsAnyElementsOf(keys(form));
+            assertThat(keys(second))
+                    .as("both pages share the objects of the JPEGs")
+                    .containsAnyElementsOf(keys(form));
         }
     }
 
@@ -220,10 +252,24 @@ class PieceMakerTest {
     /** The first page with its bleed, as the PDF rendered by an independent program and as the PNG of the same size. */
     private BufferedImage[] pdfAndPng(Piece piece, int ppi) throws IOException, InterruptedException {
         Path pdf = make(piece, request(Kind.PDF, 1, ppi)).file();
-        BufferedImage png = ImageIO.read(make(piece, new MakeRequest(Kind.PNG, List.of(0), new Resolution(ppi), 95, Ground.PAGE_COLOUR, Extent.BLEED))
-                .file().toFile());
-        Process process = new ProcessBuilder("pdftoppm", "-png", "-singlefile", "-scale-to-x", String.valueOf(png.getWidth()),
-                "-scale-to-y", String.valueOf(png.getHeight()), pdf.toString(), folder.resolve("rendered").toString()).inheritIO().start();
+        BufferedImage png = ImageIO.read(make(
+                        piece,
+                        new MakeRequest(
+                                Kind.PNG, List.of(0), new Resolution(ppi), 95, Ground.PAGE_COLOUR, Extent.BLEED))
+                .file()
+                .toFile());
+        Process process = new ProcessBuilder(
+                        "pdftoppm",
+                        "-png",
+                        "-singlefile",
+                        "-scale-to-x",
+                        String.valueOf(png.getWidth()),
+                        "-scale-to-y",
+                        String.valueOf(png.getHeight()),
+                        pdf.toString(),
+                        folder.resolve("rendered").toString())
+                .inheritIO()
+                .start();
         assertThat(process.waitFor()).isZero();
         return new BufferedImage[] {ImageIO.read(folder.resolve("rendered.png").toFile()), png};
     }
@@ -236,7 +282,9 @@ class PieceMakerTest {
         assertThat(new String(file, 6, 4, StandardCharsets.US_ASCII)).isEqualTo("JFIF");
         assertThat(file[13]).as("dots an inch").isEqualTo((byte) 1);
         assertThat((file[14] & 255) << 8 | file[15] & 255).isEqualTo(254);
-        assertThat(new String(file, StandardCharsets.ISO_8859_1)).contains("ICC_PROFILE").doesNotContain("Exif");
+        assertThat(new String(file, StandardCharsets.ISO_8859_1))
+                .contains("ICC_PROFILE")
+                .doesNotContain("Exif");
         BufferedImage image = ImageIO.read(jpg.file().toFile());
         assertThat(image.getWidth()).isEqualTo(3000);
         assertThat(image.getHeight()).isEqualTo(2000);
@@ -244,7 +292,9 @@ class PieceMakerTest {
         PieceMaker.Made png = make(sample(1), request(Kind.PNG, 1, 254));
         String text = new String(Files.readAllBytes(png.file()), StandardCharsets.ISO_8859_1);
         int at = text.indexOf("pHYs") + 4;
-        assertThat(java.nio.ByteBuffer.wrap(text.substring(at, at + 4).getBytes(StandardCharsets.ISO_8859_1)).getInt()).isEqualTo(10_000);
+        assertThat(java.nio.ByteBuffer.wrap(text.substring(at, at + 4).getBytes(StandardCharsets.ISO_8859_1))
+                        .getInt())
+                .isEqualTo(10_000);
         assertThat(text).contains("iCCPsRGB");
         assertThat(ImageIO.read(png.file().toFile()).getWidth()).isEqualTo(3000);
     }
@@ -252,12 +302,15 @@ class PieceMakerTest {
     @Test
     void stripsMeetWithoutASeam() throws IOException {
         Piece piece = sample(1);
-        BufferedImage strips = ImageIO.read(make(piece, request(Kind.PNG, 1, 280)).file().toFile());
+        BufferedImage strips =
+                ImageIO.read(make(piece, request(Kind.PNG, 1, 280)).file().toFile());
         BufferedImage whole = new wovenset.core.paint.SpritePainter(new ExportRasters(photos))
                 .page(photos.resolver().resolve(piece, piece.pages().get(0)), new Resolution(280).pixelsPerMm());
         int seam = 6_000_000 / strips.getWidth();
         assertThat(strips.getHeight()).as("more than one strip").isGreaterThan(seam + 32);
-        assertThat(Likeness.of(strips.getSubimage(0, seam - 32, strips.getWidth(), 64), whole.getSubimage(0, seam - 32, whole.getWidth(), 64)))
+        assertThat(Likeness.of(
+                        strips.getSubimage(0, seam - 32, strips.getWidth(), 64),
+                        whole.getSubimage(0, seam - 32, whole.getWidth(), 64)))
                 .isGreaterThan(0.9999);
     }
 
@@ -266,7 +319,8 @@ class PieceMakerTest {
         MakeRequest request = new MakeRequest(Kind.PNG, List.of(0), new Resolution(50), 95, Ground.CLEAR, Extent.TRIM);
         BufferedImage image = ImageIO.read(make(sample(1), request).file().toFile());
         assertThat(image.getRGB(3, 3) >>> 24).isZero();
-        assertThat(image.getRGB(image.getWidth() / 2, image.getHeight() / 2) >>> 24).isEqualTo(255);
+        assertThat(image.getRGB(image.getWidth() / 2, image.getHeight() / 2) >>> 24)
+                .isEqualTo(255);
     }
 
     @Test
@@ -274,10 +328,15 @@ class PieceMakerTest {
         PieceMaker.Made made = make(sample(11), request(Kind.JPEG, 11, 20));
         assertThat(made.name()).isEqualTo("Kites, JPEG pages.zip");
         try (ZipFile zip = new ZipFile(made.file().toFile())) {
-            List<String> names = zip.stream().map(java.util.zip.ZipEntry::getName).toList();
-            assertThat(names).hasSize(11).startsWith("Kites, page 01, 236 x 157 px.jpg").endsWith("Kites, page 11, 236 x 157 px.jpg");
+            List<String> names =
+                    zip.stream().map(java.util.zip.ZipEntry::getName).toList();
+            assertThat(names)
+                    .hasSize(11)
+                    .startsWith("Kites, page 01, 236 x 157 px.jpg")
+                    .endsWith("Kites, page 11, 236 x 157 px.jpg");
             for (String name : names) {
-                assertThat(ImageIO.read(zip.getInputStream(zip.getEntry(name))).getWidth()).isEqualTo(236);
+                assertThat(ImageIO.read(zip.getInputStream(zip.getEntry(name))).getWidth())
+                        .isEqualTo(236);
             }
         }
         assertThat(leftOvers()).isEmpty();
@@ -285,18 +344,24 @@ class PieceMakerTest {
 
     private List<Path> leftOvers() throws IOException {
         try (var files = Files.list(folder)) {
-            return files.filter(file -> file.getFileName().toString().startsWith("page")).toList();
+            return files.filter(file -> file.getFileName().toString().startsWith("page"))
+                    .toList();
         }
     }
 
     @Test
     void whatCannotBeMadeSaysWhatCan() throws IOException {
-        assertThatThrownBy(() -> make(sample(1), request(Kind.JPEG, 1, 4800))).isInstanceOf(MakeRefusedException.class)
-                .hasMessageContaining("Up to ").hasMessageContaining("pixels per inch fits");
-        assertThatThrownBy(() -> make(sample(1), new MakeRequest(Kind.PDF, List.of(3), Resolution.PRINT, 90, Ground.CLEAR, Extent.TRIM)))
+        assertThatThrownBy(() -> make(sample(1), request(Kind.JPEG, 1, 4800)))
+                .isInstanceOf(MakeRefusedException.class)
+                .hasMessageContaining("Up to ")
+                .hasMessageContaining("pixels per inch fits");
+        assertThatThrownBy(() -> make(
+                        sample(1),
+                        new MakeRequest(Kind.PDF, List.of(3), Resolution.PRINT, 90, Ground.CLEAR, Extent.TRIM)))
                 .hasMessageContaining("pages 1 to 1");
         Files.delete(photos.original(photo(2)).file());
-        assertThatThrownBy(() -> make(sample(1), request(Kind.JPEG, 1, 50))).isInstanceOf(wovenset.core.paint.PhotoRasters.MissingPhotoException.class);
+        assertThatThrownBy(() -> make(sample(1), request(Kind.JPEG, 1, 50)))
+                .isInstanceOf(wovenset.core.paint.PhotoRasters.MissingPhotoException.class);
     }
 
     @Test

@@ -50,8 +50,12 @@ class PainterTest {
     }
 
     private static Piece dressed(Piece piece, Length border, Length radius) {
-        return piece.withDress(new Dress(new Rgb("#ffffff"), new Rgb("#ff0000"), border, radius, new CaptionStyle(
-                CaptionStyle.Show.NONE, "Alegreya", 12, new Rgb("#000000"), 1)));
+        return piece.withDress(new Dress(
+                new Rgb("#ffffff"),
+                new Rgb("#ff0000"),
+                border,
+                radius,
+                new CaptionStyle(CaptionStyle.Show.NONE, "Alegreya", 12, new Rgb("#000000"), 1)));
     }
 
     /** Where darkness starts and ends along a line, in millimetres, from the part-covered pixels at both ends. */
@@ -75,27 +79,33 @@ class PainterTest {
 
     @Test
     void edgesLieWhereTheSumsSayToATenthOfAMillimetre() {
-        Piece piece = placed(piece(grid(2, 3, 11.3, 4.7), 1), photo(1), photo(2), photo(3), photo(4), photo(5), photo(6));
+        Piece piece =
+                placed(piece(grid(2, 3, 11.3, 4.7), 1), photo(1), photo(2), photo(3), photo(4), photo(5), photo(6));
         PageScene scene = scene(piece);
         for (double pixelsPerMm : new double[] {1.37, 3.1, 11.811}) {
             BufferedImage page = new SpritePainter(RASTERS).page(scene, pixelsPerMm);
             for (PageScene.FrameScene frame : scene.frames()) {
                 int y = (int) (frame.window().centreY() * pixelsPerMm);
-                BufferedImage part = page.getSubimage((int) ((frame.window().x() - 2) * pixelsPerMm), 0,
-                        (int) Math.ceil((frame.window().width() + 4) * pixelsPerMm), page.getHeight());
+                BufferedImage part = page.getSubimage(
+                        (int) ((frame.window().x() - 2) * pixelsPerMm),
+                        0,
+                        (int) Math.ceil((frame.window().width() + 4) * pixelsPerMm),
+                        page.getHeight());
                 double left = (int) ((frame.window().x() - 2) * pixelsPerMm) / pixelsPerMm;
                 double[] seen = extent(part, true, y, pixelsPerMm);
                 // Half a pixel is all that a screen can show; in print it is far below a tenth of a millimetre.
                 double tolerance = Math.max(0.1, 0.55 / pixelsPerMm);
                 assertThat(left + seen[0]).isCloseTo(frame.window().x(), within(tolerance));
-                assertThat(left + seen[1]).isCloseTo(frame.window().x() + frame.window().width(), within(tolerance));
+                assertThat(left + seen[1])
+                        .isCloseTo(frame.window().x() + frame.window().width(), within(tolerance));
             }
         }
     }
 
     @Test
     void aBorderLiesInsideTheFrameAndThePhotoInsideTheBorder() {
-        BufferedImage page = new SpritePainter(RASTERS).page(scene(dressed(placed(piece(grid(1, 1, 20, 0), 1), photo(1)), mm(5), mm(0))), 2);
+        BufferedImage page = new SpritePainter(RASTERS)
+                .page(scene(dressed(placed(piece(grid(1, 1, 20, 0), 1), photo(1)), mm(5), mm(0))), 2);
         assertThat(new Color(page.getRGB(38, 200))).isEqualTo(Color.WHITE);
         assertThat(new Color(page.getRGB(42, 200))).isEqualTo(Color.RED);
         assertThat(new Color(page.getRGB(48, 200))).isEqualTo(Color.RED);
@@ -105,7 +115,8 @@ class PainterTest {
 
     @Test
     void roundCornersCutThePhotoSmoothlyAndOnlyAtTheCorner() {
-        BufferedImage page = new SpritePainter(RASTERS).page(scene(dressed(placed(piece(grid(1, 1, 10, 0), 1), photo(1)), mm(0), mm(10))), 4);
+        BufferedImage page = new SpritePainter(RASTERS)
+                .page(scene(dressed(placed(piece(grid(1, 1, 10, 0), 1), photo(1)), mm(0), mm(10))), 4);
         assertThat(new Color(page.getRGB(42, 42))).isEqualTo(Color.WHITE);
         assertThat(new Color(page.getRGB(42, 400))).isEqualTo(Color.BLACK);
         // The arc meets the diagonal r·(1 − 1/√2) inside the corner; its edge pixel is neither black nor white.
@@ -122,7 +133,8 @@ class PainterTest {
     void spritesPutTogetherAreThePage() {
         BufferedImage photo = TestPhotos.scene(300, 200, 9);
         PhotoRasters rasters = (id, scale) -> PhotoRasters.Raster.upright(photo);
-        PageScene scene = scene(dressed(placed(piece(grid(2, 2, 10.4, 6.1), 1), photo(1), photo(2), photo(3)), mm(1.3), mm(4)));
+        PageScene scene =
+                scene(dressed(placed(piece(grid(2, 2, 10.4, 6.1), 1), photo(1), photo(2), photo(3)), mm(1.3), mm(4)));
         SpritePainter painter = new SpritePainter(rasters);
         double pixelsPerMm = 2.317;
         BufferedImage page = painter.page(scene, pixelsPerMm);
@@ -140,7 +152,8 @@ class PainterTest {
 
     @Test
     void anEmptyFrameDrawsNothing() {
-        BufferedImage page = new SpritePainter(RASTERS).page(scene(dressed(piece(grid(1, 1, 10, 0), 1), mm(5), mm(0))), 1);
+        BufferedImage page =
+                new SpritePainter(RASTERS).page(scene(dressed(piece(grid(1, 1, 10, 0), 1), mm(5), mm(0))), 1);
         assertThat(new Color(page.getRGB(12, 100))).isEqualTo(Color.WHITE);
         assertThat(new Color(page.getRGB(150, 100))).isEqualTo(Color.WHITE);
     }
@@ -151,7 +164,8 @@ class PainterTest {
         assertThat(RasterScale.longEdge(4000, 3000, 0.128)).isEqualTo(512);
         assertThat(RasterScale.longEdge(4000, 3000, 0.1281)).isEqualTo(609);
         for (double scale = 0.001; scale < 1.2; scale *= 1.01) {
-            assertThat(RasterScale.longEdge(4000, 3000, scale)).isBetween((int) Math.min(4000, 4000 * scale), (int) Math.ceil(4000 * scale * 1.19) + 1);
+            assertThat(RasterScale.longEdge(4000, 3000, scale))
+                    .isBetween((int) Math.min(4000, 4000 * scale), (int) Math.ceil(4000 * scale * 1.19) + 1);
         }
         assertThat(RasterScale.longEdge(4000, 3000, 3)).isEqualTo(4000);
         assertThat(RasterScale.longEdge(4000, 3000, 0)).isEqualTo(1);
@@ -161,8 +175,11 @@ class PainterTest {
         Piece piece = placed(piece(grid(1, 1, 10, 5), 1), photo(1));
         Frame frame = piece.pages().get(0).frames().get(0);
         Spot spot = Spot.of(mm(90), mm(60), mm(120), mm(80), degrees);
-        return new Edits(Pieces.facts(), UUID::randomUUID).apply(piece, new Edit.PutFrames(piece.pages().get(0).id(),
-                List.of(new Edit.FrameSpot(frame.id(), spot)))).piece();
+        return new Edits(Pieces.facts(), UUID::randomUUID)
+                .apply(
+                        piece,
+                        new Edit.PutFrames(piece.pages().get(0).id(), List.of(new Edit.FrameSpot(frame.id(), spot))))
+                .piece();
     }
 
     @Test
@@ -177,7 +194,9 @@ class PainterTest {
             for (double share : new double[] {0.97, 1.03}) {
                 double x = 150 + share * (corner[0] * cos - corner[1] * sin);
                 double y = 100 + share * (corner[0] * sin + corner[1] * cos);
-                assertThat(page.getRGB((int) (x * pixelsPerMm), (int) (y * pixelsPerMm)) & 255).as("at " + share).isEqualTo(share < 1 ? 0 : 255);
+                assertThat(page.getRGB((int) (x * pixelsPerMm), (int) (y * pixelsPerMm)) & 255)
+                        .as("at " + share)
+                        .isEqualTo(share < 1 ? 0 : 255);
             }
         }
         PageScene.FrameScene frame = scene.frames().get(1);
@@ -197,7 +216,8 @@ class PainterTest {
     void aTurnedWhitePhotoOnWhiteLeavesNothingToSee() {
         BufferedImage white = plain(Color.WHITE);
         for (double degrees : new double[] {-8, 3.3, 45}) {
-            BufferedImage page = new SpritePainter((photo, scale) -> PhotoRasters.Raster.upright(white)).page(scene(turned(degrees)), 2.7);
+            BufferedImage page = new SpritePainter((photo, scale) -> PhotoRasters.Raster.upright(white))
+                    .page(scene(turned(degrees)), 2.7);
             for (int y = 0; y < page.getHeight(); y++) {
                 for (int x = 0; x < page.getWidth(); x++) {
                     assertThat(page.getRGB(x, y) & 255).isGreaterThanOrEqualTo(254);

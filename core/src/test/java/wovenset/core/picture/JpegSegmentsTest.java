@@ -21,7 +21,9 @@ class JpegSegmentsTest {
     @Test
     void whatTheCameraToldStaysBehindAndThePictureDoesNotChange() throws IOException {
         byte[] plain = TestPhotos.jpeg(320, 200, 4);
-        byte[] chatty = TestPhotos.withSegment(TestPhotos.withExif(plain, 6, "2026:07:11 10:12:05", "secret words"), 0xFE,
+        byte[] chatty = TestPhotos.withSegment(
+                TestPhotos.withExif(plain, 6, "2026:07:11 10:12:05", "secret words"),
+                0xFE,
                 "comment of a program".getBytes(StandardCharsets.UTF_8));
         byte[] trailing = TestPhotos.concat(chatty, "hidden tail".getBytes(StandardCharsets.UTF_8));
         byte[] bare = pictureOnly(trailing);
@@ -40,9 +42,12 @@ class JpegSegmentsTest {
     @Test
     void aProfileIsJoinedFromItsParts() {
         byte[] jpeg = TestPhotos.jpeg(40, 30, 4);
-        byte[] second = TestPhotos.withSegment(jpeg, 0xE2, "ICC_PROFILE\0\2\2world".getBytes(StandardCharsets.ISO_8859_1));
+        byte[] second =
+                TestPhotos.withSegment(jpeg, 0xE2, "ICC_PROFILE\0\2\2world".getBytes(StandardCharsets.ISO_8859_1));
         assertThat(JpegSegments.read(second).profile()).as("a part is missing").isNull();
-        byte[] both = TestPhotos.withSegment(second, 0xE2, "ICC_PROFILE\0\1\2hello ".getBytes(StandardCharsets.ISO_8859_1));
-        assertThat(new String(JpegSegments.read(both).profile(), StandardCharsets.US_ASCII)).isEqualTo("hello world");
+        byte[] both =
+                TestPhotos.withSegment(second, 0xE2, "ICC_PROFILE\0\1\2hello ".getBytes(StandardCharsets.ISO_8859_1));
+        assertThat(new String(JpegSegments.read(both).profile(), StandardCharsets.US_ASCII))
+                .isEqualTo("hello world");
     }
 }

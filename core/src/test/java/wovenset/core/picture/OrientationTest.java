@@ -22,7 +22,8 @@ class OrientationTest {
     @ParameterizedTest
     @CsvSource({"1, RGBW", "2, GRWB", "3, WBGR", "4, BWRG", "5, RBGW", "6, BRWG", "7, WGBR", "8, GWRB"})
     void cornersLieWhereTheTagSays(int tag, String upright) throws IOException {
-        byte[] file = TestPhotos.withExif(TestPhotos.file(TestPhotos.corners(80, 48), "jpg"), tag, "2026:07:11 10:12:05", "");
+        byte[] file =
+                TestPhotos.withExif(TestPhotos.file(TestPhotos.corners(80, 48), "jpg"), tag, "2026:07:11 10:12:05", "");
         PhotoHeader header = PhotoInspector.inspect(file, PictureLimits.USUAL);
         Path path = Files.write(folder.resolve("photo"), file);
         BufferedImage image = PhotoDecoder.decode(path, header, 80);
@@ -37,7 +38,8 @@ class OrientationTest {
     private static void checkMatrixAgrees(Orientation orientation, String upright) {
         String stored = "RGBW";
         for (int i = 0; i < 4; i++) {
-            Point2D at = orientation.toUpright().transform(new Point2D.Double(0.25 + i % 2 * 0.5, 0.25 + i / 2 * 0.5), null);
+            Point2D at =
+                    orientation.toUpright().transform(new Point2D.Double(0.25 + i % 2 * 0.5, 0.25 + i / 2 * 0.5), null);
             int place = (int) (at.getX() * 2) + 2 * (int) (at.getY() * 2);
             assertThat(upright.charAt(place)).isEqualTo(stored.charAt(i));
         }
@@ -46,7 +48,9 @@ class OrientationTest {
     private static String corners(BufferedImage image) {
         StringBuilder letters = new StringBuilder();
         for (int i = 0; i < 4; i++) {
-            int rgb = image.getRGB(image.getWidth() / 4 + i % 2 * image.getWidth() / 2, image.getHeight() / 4 + i / 2 * image.getHeight() / 2);
+            int rgb = image.getRGB(
+                    image.getWidth() / 4 + i % 2 * image.getWidth() / 2,
+                    image.getHeight() / 4 + i / 2 * image.getHeight() / 2);
             boolean red = (rgb >> 16 & 255) > 128;
             boolean green = (rgb >> 8 & 255) > 128;
             letters.append(red ? green ? 'W' : 'R' : green ? 'G' : 'B');

@@ -55,7 +55,8 @@ class PhotoDecoderTest {
     @Test
     void gifAndWebpAreRead() {
         BufferedImage scene = TestPhotos.scene(80, 60, 5);
-        assertThat(Likeness.of(decode(TestPhotos.file(scene, "gif"), 80), scene)).isGreaterThan(0.8);
+        assertThat(Likeness.of(decode(TestPhotos.file(scene, "gif"), 80), scene))
+                .isGreaterThan(0.8);
         byte[] webp = TestPhotos.file(scene, "webp");
         assertThat(PhotoInspector.inspect(webp, PictureLimits.USUAL).format()).isEqualTo(PictureFormat.WEBP);
         assertThat(Likeness.of(decode(webp, 80), scene)).isGreaterThan(0.95);
@@ -66,7 +67,9 @@ class PhotoDecoderTest {
     void theLongEdgeIsWhatWasAskedFor(int longEdge) {
         BufferedImage image = decode(TestPhotos.jpeg(1600, 1067, 2), longEdge);
         assertThat(image.getWidth()).isEqualTo(longEdge);
-        assertThat(image.getHeight()).isCloseTo((int) Math.round(longEdge * 1067 / 1600.0), within(1)).isPositive();
+        assertThat(image.getHeight())
+                .isCloseTo((int) Math.round(longEdge * 1067 / 1600.0), within(1))
+                .isPositive();
     }
 
     @Test
@@ -78,7 +81,8 @@ class PhotoDecoderTest {
     void reducingLooksLikeTheWholePicture() {
         BufferedImage scene = TestPhotos.scene(1600, 1200, 8);
         BufferedImage expected = DerivedPixels.reduced(scene, 400, 300);
-        assertThat(Likeness.of(decode(TestPhotos.file(scene, "jpg"), 400), expected)).isGreaterThan(0.97);
+        assertThat(Likeness.of(decode(TestPhotos.file(scene, "jpg"), 400), expected))
+                .isGreaterThan(0.97);
     }
 
     @Test
@@ -106,7 +110,8 @@ class PhotoDecoderTest {
 
     private void checkInks(int cyan, int magenta, int yellow, int black, Color colour, int tolerance) {
         checkColour(decode(TestPhotos.inks(64, 64, cyan, magenta, yellow, black), 64), colour, tolerance);
-        checkColour(decode(TestPhotos.inksByBrightness(64, 64, cyan, magenta, yellow, black), 64), colour, tolerance + 5);
+        checkColour(
+                decode(TestPhotos.inksByBrightness(64, 64, cyan, magenta, yellow, black), 64), colour, tolerance + 5);
     }
 
     @Test
@@ -120,7 +125,14 @@ class PhotoDecoderTest {
         byte[] linear = ICC_Profile.getInstance(ColorSpace.CS_LINEAR_RGB).getData();
         // Half the light is 188 of 255 in sRGB's curve (IEC 61966-2-1).
         checkColour(decode(TestPhotos.withProfile(jpeg, linear), 32), new Color(188, 188, 188), 3);
-        checkColour(decode(TestPhotos.withProfile(jpeg, ICC_Profile.getInstance(ColorSpace.CS_sRGB).getData()), 32), new Color(128, 128, 128), 1);
+        checkColour(
+                decode(
+                        TestPhotos.withProfile(
+                                jpeg,
+                                ICC_Profile.getInstance(ColorSpace.CS_sRGB).getData()),
+                        32),
+                new Color(128, 128, 128),
+                1);
         checkColour(decode(TestPhotos.withProfile(jpeg, new byte[200]), 32), new Color(128, 128, 128), 1);
     }
 
@@ -128,6 +140,8 @@ class PhotoDecoderTest {
     void damageInsideThePictureIsRefusedAndNotHalfShown() {
         byte[] png = TestPhotos.file(TestPhotos.scene(200, 200, 3), "png");
         Arrays.fill(png, png.length / 3, png.length / 3 + 300, (byte) 7);
-        assertThatThrownBy(() -> decode(png, 200)).isInstanceOf(RefusedPhotoException.class).hasMessageContaining("damaged");
+        assertThatThrownBy(() -> decode(png, 200))
+                .isInstanceOf(RefusedPhotoException.class)
+                .hasMessageContaining("damaged");
     }
 }

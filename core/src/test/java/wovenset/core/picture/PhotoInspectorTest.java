@@ -18,21 +18,35 @@ class PhotoInspectorTest {
     }
 
     private static void checkRefused(byte[] file, String reason) {
-        assertThatThrownBy(() -> inspect(file)).isInstanceOf(RefusedPhotoException.class).hasMessageContaining(reason);
+        assertThatThrownBy(() -> inspect(file))
+                .isInstanceOf(RefusedPhotoException.class)
+                .hasMessageContaining(reason);
     }
 
     @Test
     void readsWhatTheCameraWrote() {
-        PhotoHeader header = inspect(TestPhotos.withExif(TestPhotos.jpeg(640, 480, 1), 6, "2026:08:02 20:48:36", "Last boat home, älter"));
-        assertThat(header).isEqualTo(new PhotoHeader(PictureFormat.JPEG, 640, 480, Orientation.QUARTER_TURN, false,
-                LocalDateTime.of(2026, 8, 2, 20, 48, 36), "Last boat home, älter"));
+        PhotoHeader header = inspect(
+                TestPhotos.withExif(TestPhotos.jpeg(640, 480, 1), 6, "2026:08:02 20:48:36", "Last boat home, älter"));
+        assertThat(header)
+                .isEqualTo(new PhotoHeader(
+                        PictureFormat.JPEG,
+                        640,
+                        480,
+                        Orientation.QUARTER_TURN,
+                        false,
+                        LocalDateTime.of(2026, 8, 2, 20, 48, 36),
+                        "Last boat home, älter"));
         assertThat(header.width()).isEqualTo(480);
     }
 
     @Test
     void aClockThatWasNeverSetIsNoDate() {
-        assertThat(inspect(TestPhotos.withExif(TestPhotos.jpeg(64, 48, 1), 1, "0000:00:00 00:00:00", "")).takenAt()).isNull();
-        assertThat(inspect(TestPhotos.withExif(TestPhotos.jpeg(64, 48, 1), 1, "    :  :     :  :  ", "")).takenAt()).isNull();
+        assertThat(inspect(TestPhotos.withExif(TestPhotos.jpeg(64, 48, 1), 1, "0000:00:00 00:00:00", ""))
+                        .takenAt())
+                .isNull();
+        assertThat(inspect(TestPhotos.withExif(TestPhotos.jpeg(64, 48, 1), 1, "    :  :     :  :  ", ""))
+                        .takenAt())
+                .isNull();
     }
 
     @ParameterizedTest
@@ -47,14 +61,18 @@ class PhotoInspectorTest {
     @Test
     void emptyAndForeignFilesAreRefused() {
         checkRefused(new byte[0], "empty");
-        checkRefused("Dear aunt, here are the photos".getBytes(StandardCharsets.UTF_8), "not a picture that can be read here");
+        checkRefused(
+                "Dear aunt, here are the photos".getBytes(StandardCharsets.UTF_8),
+                "not a picture that can be read here");
         checkRefused("<svg xmlns='http://www.w3.org/2000/svg'/>".getBytes(StandardCharsets.UTF_8), "not a picture");
         checkRefused(new byte[] {(byte) 0xFF, (byte) 0xD8, (byte) 0xFF}, "damaged");
     }
 
     @Test
     void aPictureThatSaysItIsHugeIsRefusedUndecoded() {
-        checkRefused(TestPhotos.boastfulPng(60_000, 60_000), "60000 × 60000 pixels; at most 30000 on a side and 180 megapixels");
+        checkRefused(
+                TestPhotos.boastfulPng(60_000, 60_000),
+                "60000 × 60000 pixels; at most 30000 on a side and 180 megapixels");
         checkRefused(TestPhotos.boastfulPng(20_000, 20_000), "180 megapixels");
         checkRefused(TestPhotos.boastfulPng(-5, 20), "no size");
     }
@@ -65,7 +83,9 @@ class PhotoInspectorTest {
         byte[] whole = TestPhotos.file(TestPhotos.scene(160, 120, 3), format);
         for (double share : new double[] {0.3, 0.5, 0.9, 0.999}) {
             byte[] cut = Arrays.copyOf(whole, (int) (whole.length * share));
-            assertThatThrownBy(() -> inspect(cut)).as("%s of %s", share, format).isInstanceOf(RefusedPhotoException.class);
+            assertThatThrownBy(() -> inspect(cut))
+                    .as("%s of %s", share, format)
+                    .isInstanceOf(RefusedPhotoException.class);
         }
     }
 
@@ -95,7 +115,9 @@ class PhotoInspectorTest {
 
     @Test
     void longCaptionsAreCutBetweenCharacters() {
-        String caption = inspect(TestPhotos.withExif(TestPhotos.jpeg(64, 48, 1), 1, "2026:08:02 20:48:36", "🪁".repeat(600))).caption();
+        String caption = inspect(
+                        TestPhotos.withExif(TestPhotos.jpeg(64, 48, 1), 1, "2026:08:02 20:48:36", "🪁".repeat(600)))
+                .caption();
         assertThat(caption.codePointCount(0, caption.length())).isEqualTo(500);
         assertThat(caption).doesNotContain("\uFFFD");
     }

@@ -39,6 +39,7 @@ class PngWriterTest {
     @Test
     void largePicturesArePackedAndOtherTypesRefused() {
         assertThat(PngWriter.png(TestPhotos.scene(1200, 800, 1)).length).isLessThan(1200 * 800 * 3 / 4);
-        assertThatThrownBy(() -> PngWriter.png(new BufferedImage(2, 2, BufferedImage.TYPE_INT_RGB))).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> PngWriter.png(new BufferedImage(2, 2, BufferedImage.TYPE_INT_RGB)))
+                .isInstanceOf(IllegalArgumentException.class);
     }
 }

@@ -25,11 +25,20 @@ class CropGeometryTest {
     @Provide
     Arbitrary<Case> cases() {
         Arbitrary<Integer> side = Arbitraries.integers().between(1, 12_000);
-        Arbitrary<BoxMm> window = Combinators.combine(Arbitraries.doubles().between(-50, 900), Arbitraries.doubles().between(1, 900), Arbitraries.doubles().between(1, 900))
+        Arbitrary<BoxMm> window = Combinators.combine(
+                        Arbitraries.doubles().between(-50, 900),
+                        Arbitraries.doubles().between(1, 900),
+                        Arbitraries.doubles().between(1, 900))
                 .as((at, w, h) -> new BoxMm(at, at / 2, w, h));
         Arbitrary<Double> share = Arbitraries.doubles().between(0, 1);
-        Arbitrary<Crop> crop = Combinators.combine(share, share, Arbitraries.doubles().between(1, Crop.MOST_ZOOM),
-                Arbitraries.doubles().between(-180, 180), Arbitraries.of(true, false), Arbitraries.of(Crop.Fit.values())).as((x, y, zoom, turn, flipped, fit) -> new Crop(x, y, zoom, turn, flipped, fit, Crop.Aim.HAND));
+        Arbitrary<Crop> crop = Combinators.combine(
+                        share,
+                        share,
+                        Arbitraries.doubles().between(1, Crop.MOST_ZOOM),
+                        Arbitraries.doubles().between(-180, 180),
+                        Arbitraries.of(true, false),
+                        Arbitraries.of(Crop.Fit.values()))
+                .as((x, y, zoom, turn, flipped, fit) -> new Crop(x, y, zoom, turn, flipped, fit, Crop.Aim.HAND));
         return Combinators.combine(side, side, window, crop).as(Case::new);
     }
 
@@ -51,11 +60,15 @@ class CropGeometryTest {
         if (one.crop.fit() == Crop.Fit.FILL) {
             return;
         }
-        var bounds = place(one).toPage().createTransformedShape(new java.awt.geom.Rectangle2D.Double(0, 0, 1, 1)).getBounds2D();
+        var bounds = place(one)
+                .toPage()
+                .createTransformedShape(new java.awt.geom.Rectangle2D.Double(0, 0, 1, 1))
+                .getBounds2D();
         assertThat(bounds.getWidth()).isLessThanOrEqualTo(one.window.width() + 1e-6);
         assertThat(bounds.getHeight()).isLessThanOrEqualTo(one.window.height() + 1e-6);
         assertThat(bounds.getCenterX()).isCloseTo(one.window.centreX(), within(1e-6));
-        boolean touches = bounds.getWidth() > one.window.width() - 1e-6 || bounds.getHeight() > one.window.height() - 1e-6;
+        boolean touches =
+                bounds.getWidth() > one.window.width() - 1e-6 || bounds.getHeight() > one.window.height() - 1e-6;
         assertThat(touches).isTrue();
     }
 
@@ -93,7 +106,8 @@ class CropGeometryTest {
     @Test
     void aQuarterTurnFillsByTheOtherSideAndFlippingMirrors() {
         BoxMm window = new BoxMm(0, 0, 200, 300);
-        CropGeometry.Placed turned = CropGeometry.place(3000, 2000, window, new Crop(0.5, 0.5, 1, 90, true, Crop.Fit.FILL, Crop.Aim.HAND));
+        CropGeometry.Placed turned =
+                CropGeometry.place(3000, 2000, window, new Crop(0.5, 0.5, 1, 90, true, Crop.Fit.FILL, Crop.Aim.HAND));
         assertThat(turned.mmPerPixel()).isCloseTo(0.1, within(1e-12));
         // Flipped, the photo's top left is its picture's top right; turned clockwise that comes to the bottom right.
         Point2D corner = turned.toPage().transform(new Point2D.Double(0, 0), null);
@@ -106,7 +120,11 @@ class CropGeometryTest {
     }
 
     private static Point2D[] corners(BoxMm box) {
-        return new Point2D[] {new Point2D.Double(box.x(), box.y()), new Point2D.Double(box.x() + box.width(), box.y()),
-            new Point2D.Double(box.x(), box.y() + box.height()), new Point2D.Double(box.x() + box.width(), box.y() + box.height())};
+        return new Point2D[] {
+            new Point2D.Double(box.x(), box.y()),
+            new Point2D.Double(box.x() + box.width(), box.y()),
+            new Point2D.Double(box.x(), box.y() + box.height()),
+            new Point2D.Double(box.x() + box.width(), box.y() + box.height())
+        };
     }
 }

@@ -18,11 +18,15 @@ import wovenset.core.piece.Rgb;
 import wovenset.core.scene.SharpnessLimits.Sharpness;
 
 class SceneResolverTest {
-    private static final SceneResolver RESOLVER = new SceneResolver(
-            photo -> Optional.of(new PhotoSizes.PixelSize(3000, 2000)), SharpnessLimits.USUAL);
+    private static final SceneResolver RESOLVER =
+            new SceneResolver(photo -> Optional.of(new PhotoSizes.PixelSize(3000, 2000)), SharpnessLimits.USUAL);
 
     private static Piece dressed(Piece piece, double borderMm, double radiusMm, CaptionStyle.Show show) {
-        return piece.withDress(new Dress(new Rgb("#ffffff"), new Rgb("#112233"), mm(borderMm), mm(radiusMm),
+        return piece.withDress(new Dress(
+                new Rgb("#ffffff"),
+                new Rgb("#112233"),
+                mm(borderMm),
+                mm(radiusMm),
                 new CaptionStyle(show, "Alegreya", 12, new Rgb("#000000"), 1)));
     }
 
@@ -32,7 +36,10 @@ class SceneResolverTest {
 
     @Test
     void bordersTakeFromTheWindowAndWordsFromTheCell() {
-        PageScene.FrameScene frame = scene(dressed(placed(piece(grid(1, 1, 10, 0), 1), photo(1)), 2, 5, CaptionStyle.Show.BELOW)).frames().get(0);
+        PageScene.FrameScene frame = scene(
+                        dressed(placed(piece(grid(1, 1, 10, 0), 1), photo(1)), 2, 5, CaptionStyle.Show.BELOW))
+                .frames()
+                .get(0);
         double band = 1.5 * 1.25 * 12 * 25.4 / 72;
         assertThat(frame.cell()).isEqualTo(new BoxMm(10, 10, 280, 180));
         assertThat(frame.outer().height()).isCloseTo(180 - band, within(1e-9));
@@ -48,8 +55,11 @@ class SceneResolverTest {
 
     @Test
     void aCornerRadiusStopsAtHalfTheShorterSide() {
-        PageScene.FrameScene frame = scene(dressed(piece(grid(1, 4, 10, 5), 1), 0, 4000, CaptionStyle.Show.NONE)).frames().get(0);
-        assertThat(frame.cornerRadiusMm()).isCloseTo(Math.min(frame.outer().width(), frame.outer().height()) / 2, within(1e-9));
+        PageScene.FrameScene frame = scene(dressed(piece(grid(1, 4, 10, 5), 1), 0, 4000, CaptionStyle.Show.NONE))
+                .frames()
+                .get(0);
+        assertThat(frame.cornerRadiusMm())
+                .isCloseTo(Math.min(frame.outer().width(), frame.outer().height()) / 2, within(1e-9));
         assertThat(frame.photo()).isNull();
         assertThat(frame.words()).isNull();
     }
@@ -57,7 +67,10 @@ class SceneResolverTest {
     @Test
     void sharpnessFollowsThePrintedSize() {
         // 3000 px over 280 mm are 272 ppi; twice the zoom halves them; a quarter of the page doubles them.
-        PageScene.PhotoScene whole = scene(placed(piece(grid(1, 1, 10, 0), 1), photo(1))).frames().get(0).photo();
+        PageScene.PhotoScene whole = scene(placed(piece(grid(1, 1, 10, 0), 1), photo(1)))
+                .frames()
+                .get(0)
+                .photo();
         assertThat(whole.ppi()).isCloseTo(3000 / 280.0 * 25.4, within(0.01));
         assertThat(whole.sharpness()).isEqualTo(Sharpness.DENSE);
     }

@@ -27,13 +27,18 @@ class SubjectAimTest {
     @Provide
     Arbitrary<Region> regions() {
         Arbitrary<Double> share = Arbitraries.doubles().between(0, 1);
-        return Combinators.combine(share, share, share, share).as((x, y, right, bottom) -> Region.within(
-                Math.min(x, right), Math.min(y, bottom), Math.max(x, right), Math.max(y, bottom)));
+        return Combinators.combine(share, share, share, share)
+                .as((x, y, right, bottom) -> Region.within(
+                        Math.min(x, right), Math.min(y, bottom), Math.max(x, right), Math.max(y, bottom)));
     }
 
     @Provide
     Arbitrary<List<Region>> faces() {
-        return regions().filter(face -> face.width() < 0.3 && face.height() < 0.3).list().ofMinSize(1).ofMaxSize(5);
+        return regions()
+                .filter(face -> face.width() < 0.3 && face.height() < 0.3)
+                .list()
+                .ofMinSize(1)
+                .ofMaxSize(5);
     }
 
     private static Subject of(Region region) {
@@ -41,8 +46,12 @@ class SubjectAimTest {
     }
 
     private static Subject of(List<Region> faces) {
-        return new Subject(faces.stream().reduce(Region::union).orElseThrow(), Subject.Origin.FACES,
-                faces.stream().sorted(Comparator.comparingDouble((Region face) -> -face.width() * face.height())).toList());
+        return new Subject(
+                faces.stream().reduce(Region::union).orElseThrow(),
+                Subject.Origin.FACES,
+                faces.stream()
+                        .sorted(Comparator.comparingDouble((Region face) -> -face.width() * face.height()))
+                        .toList());
     }
 
     private static Crop aimed(Crop.Aim aim, double zoom) {
@@ -51,10 +60,12 @@ class SubjectAimTest {
 
     /** The part of the photo that its window shows. */
     private static double[] shown(int width, int height, BoxMm window, Crop crop, Subject subject) {
-        var toPage = CropGeometry.place(width, height, window, SubjectAim.aimed(width, height, window, crop, subject)).toPage();
+        var toPage = CropGeometry.place(width, height, window, SubjectAim.aimed(width, height, window, crop, subject))
+                .toPage();
         try {
             Point2D first = toPage.inverseTransform(new Point2D.Double(window.x(), window.y()), null);
-            Point2D last = toPage.inverseTransform(new Point2D.Double(window.x() + window.width(), window.y() + window.height()), null);
+            Point2D last = toPage.inverseTransform(
+                    new Point2D.Double(window.x() + window.width(), window.y() + window.height()), null);
             return new double[] {first.getX(), first.getY(), last.getX(), last.getY()};
         } catch (NoninvertibleTransformException e) {
             throw new IllegalStateException(e);
@@ -62,10 +73,20 @@ class SubjectAimTest {
     }
 
     @Property(tries = 4000)
-    void aSubjectThatFitsIsNeverCut(@ForAll @IntRange(min = 400, max = 6000) int width, @ForAll @IntRange(min = 400, max = 6000) int height,
-            @ForAll @DoubleRange(min = 20, max = 400) double across, @ForAll @DoubleRange(min = 20, max = 400) double down,
-            @ForAll @DoubleRange(min = 1, max = 3) double zoom, @ForAll("regions") Region region, @ForAll boolean thirds) {
-        double[] part = shown(width, height, new BoxMm(7, 9, across, down), aimed(thirds ? Crop.Aim.THIRDS : Crop.Aim.SUBJECT, zoom), of(region));
+    void aSubjectThatFitsIsNeverCut(
+            @ForAll @IntRange(min = 400, max = 6000) int width,
+            @ForAll @IntRange(min = 400, max = 6000) int height,
+            @ForAll @DoubleRange(min = 20, max = 400) double across,
+            @ForAll @DoubleRange(min = 20, max = 400) double down,
+            @ForAll @DoubleRange(min = 1, max = 3) double zoom,
+            @ForAll("regions") Region region,
+            @ForAll boolean thirds) {
+        double[] part = shown(
+                width,
+                height,
+                new BoxMm(7, 9, across, down),
+                aimed(thirds ? Crop.Aim.THIRDS : Crop.Aim.SUBJECT, zoom),
+                of(region));
         assertThat(part[0]).isGreaterThan(-NEAR);
         assertThat(part[3]).isLessThan(1 + NEAR);
         if (region.width() <= part[2] - part[0]) {
@@ -79,11 +100,13 @@ class SubjectAimTest {
     }
 
     @Property(tries = 2000)
-    void ofFacesThatDoNotFitTogetherOneThatFitsIsShownWhole(@ForAll("faces") List<Region> faces, @ForAll @DoubleRange(min = 40, max = 100) double across) {
+    void ofFacesThatDoNotFitTogetherOneThatFitsIsShownWhole(
+            @ForAll("faces") List<Region> faces, @ForAll @DoubleRange(min = 40, max = 100) double across) {
         double[] part = shown(3000, 2000, new BoxMm(0, 0, across, 100), aimed(Crop.Aim.SUBJECT, 1), of(faces));
         double wide = part[2] - part[0];
         boolean someFit = faces.stream().anyMatch(face -> face.width() <= wide);
-        assertThat(faces.stream().anyMatch(face -> face.x() >= part[0] - NEAR && face.right() <= part[2] + NEAR)).isEqualTo(someFit);
+        assertThat(faces.stream().anyMatch(face -> face.x() >= part[0] - NEAR && face.right() <= part[2] + NEAR))
+                .isEqualTo(someFit);
     }
 
     @Test
@@ -101,7 +124,10 @@ class SubjectAimTest {
         double at = (0.5 - part[0]) / (part[2] - part[0]);
         assertThat(Math.min(Math.abs(at - 1 / 3.0), Math.abs(at - 2 / 3.0))).isCloseTo(0, within(NEAR));
         Crop hand = new Crop(0.2, 0.5, 1, 0, false, Crop.Fit.FILL, Crop.Aim.HAND);
-        assertThat(SubjectAim.aimed(3000, 1000, new BoxMm(0, 0, 100, 100), hand, small)).isEqualTo(hand);
-        assertThat(SubjectAim.aimed(3000, 1000, new BoxMm(0, 0, 100, 100), aimed(Crop.Aim.SUBJECT, 1), Subject.UNKNOWN).focusX()).isEqualTo(0.5);
+        assertThat(SubjectAim.aimed(3000, 1000, new BoxMm(0, 0, 100, 100), hand, small))
+                .isEqualTo(hand);
+        assertThat(SubjectAim.aimed(3000, 1000, new BoxMm(0, 0, 100, 100), aimed(Crop.Aim.SUBJECT, 1), Subject.UNKNOWN)
+                        .focusX())
+                .isEqualTo(0.5);
     }
 }

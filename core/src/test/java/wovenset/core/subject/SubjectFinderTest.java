@@ -37,7 +37,8 @@ class SubjectFinderTest {
     void allFacesTogetherAreTheSubject() {
         Subject subject = FINDER.find(DrawnFace.picture(55, new double[] {130, 150}, new double[] {460, 190}));
         assertThat(subject.faces()).hasSize(2);
-        assertThat(subject.faces()).allSatisfy(face -> assertThat(subject.region().union(face)).isEqualTo(subject.region()));
+        assertThat(subject.faces())
+                .allSatisfy(face -> assertThat(subject.region().union(face)).isEqualTo(subject.region()));
     }
 
     @ParameterizedTest
@@ -69,7 +70,10 @@ class SubjectFinderTest {
     @Test
     void noFaceIsSeenInBowlsAndKites() throws Exception {
         try (var files = Files.list(Path.of("../demo/photos"))) {
-            for (Path file : files.filter(one -> one.toString().endsWith(".jpg")).sorted().limit(8).toList()) {
+            for (Path file : files.filter(one -> one.toString().endsWith(".jpg"))
+                    .sorted()
+                    .limit(8)
+                    .toList()) {
                 BufferedImage whole = DerivedPixels.read(Files.readAllBytes(file));
                 assertThat(FINDER.find(whole).faces()).as(file.toString()).isEmpty();
             }

@@ -47,8 +47,9 @@ public final class DrawnFace {
         graphics.setPaint(new Color(205, 160, 130));
         graphics.fill(new Rectangle2D.Double(-38, 70, 76, 80));
         fill(graphics, HAIR, -98, -135, 196, 220);
-        graphics.setPaint(new RadialGradientPaint(-15f, -15f, 130f, new float[] {0, 0.7f, 1},
-                new Color[] {new Color(238, 198, 170), new Color(215, 168, 138), new Color(165, 115, 90)}));
+        graphics.setPaint(new RadialGradientPaint(-15f, -15f, 130f, new float[] {0, 0.7f, 1}, new Color[] {
+            new Color(238, 198, 170), new Color(215, 168, 138), new Color(165, 115, 90)
+        }));
         graphics.fill(new Ellipse2D.Double(-78, -100, 156, 205));
         for (int side = -1; side <= 1; side += 2) {
             fill(graphics, new Color(190, 140, 115), side * 34 - 22, -32, 44, 26);

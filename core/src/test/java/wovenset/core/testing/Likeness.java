@@ -17,7 +17,8 @@ public final class Likeness {
     /** @throws IllegalArgumentException if the sizes differ */
     public static double of(BufferedImage one, BufferedImage other) {
         if (one.getWidth() != other.getWidth() || one.getHeight() != other.getHeight()) {
-            throw new IllegalArgumentException(one.getWidth() + " × " + one.getHeight() + " and " + other.getWidth() + " × " + other.getHeight());
+            throw new IllegalArgumentException(
+                    one.getWidth() + " × " + one.getHeight() + " and " + other.getWidth() + " × " + other.getHeight());
         }
         double[][] a = brightness(one);
         double[][] b = brightness(other);
@@ -53,7 +54,8 @@ public final class Likeness {
         double varianceA = sumAa / n - meanA * meanA;
         double varianceB = sumBb / n - meanB * meanB;
         double covariance = sumAb / n - meanA * meanB;
-        return (2 * meanA * meanB + C1) * (2 * covariance + C2)
+        return (2 * meanA * meanB + C1)
+                * (2 * covariance + C2)
                 / ((meanA * meanA + meanB * meanB + C1) * (varianceA + varianceB + C2));
     }
 

@@ -88,18 +88,40 @@ public final class Pieces {
     /** A piece of so many pages of 300 × 200 mm with this grid and no captions, with empty frames. */
     public static Piece piece(Grid grid, int pages) {
         Supplier<UUID> ids = ids();
-        return new Piece(ids.get(), "Kites", format(300, 200), withoutCaptions(Dress.PLAIN), List.of(),
-                java.util.stream.IntStream.range(0, pages).mapToObj(page -> page(grid, ids)).toList(), List.of());
+        return new Piece(
+                ids.get(),
+                "Kites",
+                format(300, 200),
+                withoutCaptions(Dress.PLAIN),
+                List.of(),
+                java.util.stream.IntStream.range(0, pages)
+                        .mapToObj(page -> page(grid, ids))
+                        .toList(),
+                List.of());
     }
 
     private static Page page(Grid grid, Supplier<UUID> ids) {
-        return Page.of(ids.get(), grid, java.util.stream.Stream.generate(() -> Frame.empty(ids.get())).limit(grid.places()).toList());
+        return Page.of(
+                ids.get(),
+                grid,
+                java.util.stream.Stream.generate(() -> Frame.empty(ids.get()))
+                        .limit(grid.places())
+                        .toList());
     }
 
     public static Dress withoutCaptions(Dress dress) {
         CaptionStyle captions = dress.captions();
-        return new Dress(dress.pageColour(), dress.borderColour(), dress.borderWidth(), dress.cornerRadius(), new CaptionStyle(
-                CaptionStyle.Show.NONE, captions.typeface(), captions.sizePt(), captions.colour(), captions.lines()));
+        return new Dress(
+                dress.pageColour(),
+                dress.borderColour(),
+                dress.borderWidth(),
+                dress.cornerRadius(),
+                new CaptionStyle(
+                        CaptionStyle.Show.NONE,
+                        captions.typeface(),
+                        captions.sizePt(),
+                        captions.colour(),
+                        captions.lines()));
     }
 
     /** The piece with these photos in the frames of its first page, in reading order. */
@@ -107,7 +129,10 @@ public final class Pieces {
         Page page = piece.pages().get(0);
         Edits edits = new Edits(facts(), UUID::randomUUID);
         for (int i = 0; i < photos.length; i++) {
-            piece = edits.apply(piece, new Edit.PlacePhoto(page.id(), page.frames().get(i).id(), photos[i])).piece();
+            piece = edits.apply(
+                            piece,
+                            new Edit.PlacePhoto(page.id(), page.frames().get(i).id(), photos[i]))
+                    .piece();
         }
         return piece;
     }

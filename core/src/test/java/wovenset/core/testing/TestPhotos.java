@@ -77,7 +77,8 @@ public final class TestPhotos {
     }
 
     private static byte[] webp(BufferedImage image) {
-        try (Mat picture = new Mat(image.getHeight(), image.getWidth(), opencv_core.CV_8UC3); BytePointer encoded = new BytePointer()) {
+        try (Mat picture = new Mat(image.getHeight(), image.getWidth(), opencv_core.CV_8UC3);
+                BytePointer encoded = new BytePointer()) {
             picture.data().put(((DataBufferByte) image.getRaster().getDataBuffer()).getData());
             opencv_imgcodecs.imencode(".webp", picture, encoded);
             byte[] file = new byte[(int) encoded.limit()];
@@ -139,7 +140,9 @@ public final class TestPhotos {
 
     /** The JPEG with one more segment right after its start marker. */
     public static byte[] withSegment(byte[] jpeg, int marker, byte[] content) {
-        byte[] head = {jpeg[0], jpeg[1], (byte) 0xFF, (byte) marker, (byte) (content.length + 2 >> 8), (byte) (content.length + 2)};
+        byte[] head = {
+            jpeg[0], jpeg[1], (byte) 0xFF, (byte) marker, (byte) (content.length + 2 >> 8), (byte) (content.length + 2)
+        };
         return concat(concat(head, content), java.util.Arrays.copyOfRange(jpeg, 2, jpeg.length));
     }
 
@@ -156,19 +159,24 @@ public final class TestPhotos {
     /** The same inks, told as the brightness and colour of the inverted inks' complement (transform 2). */
     public static byte[] inksByBrightness(int width, int height, int cyan, int magenta, int yellow, int black) {
         double y = 0.299 * cyan + 0.587 * magenta + 0.114 * yellow;
-        return inks(width, height, 2, new int[] {(int) Math.round(y), (int) Math.min(255, Math.round(128 + (yellow - y) / 1.772)),
-            (int) Math.min(255, Math.round(128 + (cyan - y) / 1.402)), 255 - black});
+        return inks(width, height, 2, new int[] {
+            (int) Math.round(y),
+            (int) Math.min(255, Math.round(128 + (yellow - y) / 1.772)),
+            (int) Math.min(255, Math.round(128 + (cyan - y) / 1.402)),
+            255 - black
+        });
     }
 
     private static byte[] inks(int width, int height, int transform, int[] pixel) {
-        WritableRaster raster = Raster.createInterleavedRaster(java.awt.image.DataBuffer.TYPE_BYTE, width, height, 4, null);
+        WritableRaster raster =
+                Raster.createInterleavedRaster(java.awt.image.DataBuffer.TYPE_BYTE, width, height, 4, null);
         for (int y = 0; y < height; y++) {
             for (int x = 0; x < width; x++) {
                 raster.setPixel(x, y, pixel);
             }
         }
         ImageWriter writer = null;
-        for (var found = ImageIO.getImageWritersByFormatName("jpeg"); found.hasNext();) {
+        for (var found = ImageIO.getImageWritersByFormatName("jpeg"); found.hasNext(); ) {
             ImageWriter one = found.next();
             if (one.getClass().getName().startsWith("com.sun.")) {
                 writer = one;
@@ -181,7 +189,10 @@ public final class TestPhotos {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-        return withSegment(bytes.toByteArray(), 0xEE, ("Adobe\0\144\0\0\0\0" + (char) transform).getBytes(StandardCharsets.ISO_8859_1));
+        return withSegment(
+                bytes.toByteArray(),
+                0xEE,
+                ("Adobe\0\144\0\0\0\0" + (char) transform).getBytes(StandardCharsets.ISO_8859_1));
     }
 
     /** A PNG of a few bytes that says it is this large. */

@@ -15,7 +15,8 @@ class CaptionFitterTest {
     @Test
     void shortWordsStandOnOneLineAtTheWishedSize() {
         FittedWords fitted = CaptionFitter.fit("Last boat home", FACE, 10, 60, 1);
-        assertThat(fitted.lines()).singleElement().satisfies(line -> assertThat(line.text()).isEqualTo("Last boat home"));
+        assertThat(fitted.lines()).singleElement().satisfies(line -> assertThat(line.text())
+                .isEqualTo("Last boat home"));
         assertThat(fitted.sizePt()).isEqualTo(10);
         assertThat(fitted.allShown()).isTrue();
     }
@@ -32,21 +33,28 @@ class CaptionFitterTest {
 
     @Test
     void wordsBreakOverTheLinesThatThereAreAndKeepTypedBreaks() {
-        assertThat(CaptionFitter.fit("Grounded\nfor the day", FACE, 10, 60, 2).lines()).extracting(FittedWords.Line::text)
+        assertThat(CaptionFitter.fit("Grounded\nfor the day", FACE, 10, 60, 2).lines())
+                .extracting(FittedWords.Line::text)
                 .containsExactly("Grounded", "for the day");
-        assertThat(CaptionFitter.fit("The box kite that would not land", FACE, 10, 30, 2).lines()).extracting(FittedWords.Line::text)
+        assertThat(CaptionFitter.fit("The box kite that would not land", FACE, 10, 30, 2)
+                        .lines())
+                .extracting(FittedWords.Line::text)
                 .containsExactly("The box kite that", "would not land");
     }
 
     @Test
     void namesSignsThatTheTypefaceLacks() {
-        assertThat(CaptionFitter.fit("Drachen 🪁 im Wind 風", FACE, 10, 80, 1).missing()).isEqualTo("🪁風");
-        assertThat(CaptionFitter.fit("Über Ærø, žluťoučký", FACE, 10, 80, 1).missing()).isEmpty();
+        assertThat(CaptionFitter.fit("Drachen 🪁 im Wind 風", FACE, 10, 80, 1).missing())
+                .isEqualTo("🪁風");
+        assertThat(CaptionFitter.fit("Über Ærø, žluťoučký", FACE, 10, 80, 1).missing())
+                .isEmpty();
     }
 
     @Property(tries = 300)
-    void noLineIsWiderThanItsRoomAndNoneIsTooMany(@ForAll @StringLength(min = 1, max = 120) String text,
-            @ForAll @DoubleRange(min = 8, max = 200) double width, @ForAll @IntRange(min = 1, max = 4) int lines) {
+    void noLineIsWiderThanItsRoomAndNoneIsTooMany(
+            @ForAll @StringLength(min = 1, max = 120) String text,
+            @ForAll @DoubleRange(min = 8, max = 200) double width,
+            @ForAll @IntRange(min = 1, max = 4) int lines) {
         FittedWords fitted = CaptionFitter.fit(text, "Alegreya", 9, width, lines);
         assertThat(fitted.lines().size()).isLessThanOrEqualTo(lines);
         assertThat(fitted.lines()).allSatisfy(line -> {
@@ -58,7 +66,8 @@ class CaptionFitterTest {
 
     @Test
     void everyShippedTypefaceLoadsUnderItsOwnName() {
-        assertThat(Typefaces.names()).hasSizeGreaterThanOrEqualTo(2).allSatisfy(name ->
-                assertThat(Typefaces.font(name).getFontName()).startsWith(name.split(" ")[0]));
+        assertThat(Typefaces.names()).hasSizeGreaterThanOrEqualTo(2).allSatisfy(name -> assertThat(
+                        Typefaces.font(name).getFontName())
+                .startsWith(name.split(" ")[0]));
     }
 }

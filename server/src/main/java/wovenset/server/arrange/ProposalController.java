@@ -54,11 +54,15 @@ class ProposalController {
      * @param lost mean share of a photo that is cropped
      * @param covered share of the page, less margins and gaps, that the frames take
      */
-    record ProposalView(Kind kind, Arrangement arrangement, List<UUID> order, String look, double lost, double covered) {}
+    record ProposalView(
+            Kind kind, Arrangement arrangement, List<UUID> order, String look, double lost, double covered) {}
 
     /** The searched ones best first, and after them, for three photos and more, rows and columns. */
     @PostMapping
-    List<ProposalView> propose(@PathVariable("piece") UUID pieceId, @PathVariable("page") UUID pageId, @RequestBody ProposalRequest request) {
+    List<ProposalView> propose(
+            @PathVariable("piece") UUID pieceId,
+            @PathVariable("page") UUID pageId,
+            @RequestBody ProposalRequest request) {
         RequiredFields.check(request);
         if (request.most() < 1 || request.most() > MOST) {
             throw new IllegalArgumentException("Between 1 and " + MOST + " proposals are made at once");
@@ -70,12 +74,18 @@ class ProposalController {
         if (answer instanceof Answer.Cannot problem) {
             throw new EditRefusedException(problem.field(), problem.reason());
         }
-        return ((Answer.Offers) answer).offers().stream().map(offer -> view(piece, offer)).toList();
+        return ((Answer.Offers) answer)
+                .offers().stream().map(offer -> view(piece, offer)).toList();
     }
 
     private ProposalView view(Piece piece, Offer offer) {
         Page page = offer.page();
-        return new ProposalView(offer.kind(), page.arrangement(), page.governed().stream().map(Frame::id).toList(),
-                scenes.view(piece, page).hash(), offer.lost(), offer.covered());
+        return new ProposalView(
+                offer.kind(),
+                page.arrangement(),
+                page.governed().stream().map(Frame::id).toList(),
+                scenes.view(piece, page).hash(),
+                offer.lost(),
+                offer.covered());
     }
 }

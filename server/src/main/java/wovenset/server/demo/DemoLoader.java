@@ -72,7 +72,9 @@ class DemoLoader implements ApplicationRunner {
 
     private static List<Path> sorted(Path folder, String start) throws IOException {
         try (Stream<Path> files = Files.list(folder)) {
-            return files.filter(file -> file.getFileName().toString().startsWith(start)).sorted().toList();
+            return files.filter(file -> file.getFileName().toString().startsWith(start))
+                    .sorted()
+                    .toList();
         }
     }
 
@@ -80,12 +82,22 @@ class DemoLoader implements ApplicationRunner {
         Map<String, PhotoId> photos = new HashMap<>();
         for (Path file : sorted(photoFolder, demo.photos())) {
             String name = file.getFileName().toString();
-            photos.put(name.substring(0, name.lastIndexOf('.')), store.take(Files.readAllBytes(file), name).id());
+            photos.put(
+                    name.substring(0, name.lastIndexOf('.')),
+                    store.take(Files.readAllBytes(file), name).id());
         }
-        Format format = new Format(length(demo.width()), length(demo.height()), length(demo.bleed()), demo.unit(), Resolution.PRINT);
+        Format format = new Format(
+                length(demo.width()), length(demo.height()), length(demo.bleed()), demo.unit(), Resolution.PRINT);
         Editor editor = new Editor(pieces.start(demo.name(), format, length(demo.margin())));
-        editor.piece = pieces.addPhotos(editor.piece.piece().id(), photos.entrySet().stream().sorted(Map.Entry.comparingByKey())
-                .map(Map.Entry::getValue).toList(), "demo", null).after();
+        editor.piece = pieces.addPhotos(
+                        editor.piece.piece().id(),
+                        photos.entrySet().stream()
+                                .sorted(Map.Entry.comparingByKey())
+                                .map(Map.Entry::getValue)
+                                .toList(),
+                        "demo",
+                        null)
+                .after();
         editor.edit(new Edit.SetDress(dress(demo.dress())));
         for (int i = 0; i < demo.pages().size(); i++) {
             if (i > 0) {
@@ -98,24 +110,40 @@ class DemoLoader implements ApplicationRunner {
     private static void fill(Editor editor, DemoPiece demo, DemoPiece.DemoPage page, Map<String, PhotoId> photos) {
         Length gap = length(page.gap());
         UUID id = editor.last().id();
-        editor.edit(new Edit.SetGrid(id, new Grid(page.rows(), page.columns(), Margins.all(length(demo.margin())), gap, gap, null)));
+        editor.edit(new Edit.SetGrid(
+                id, new Grid(page.rows(), page.columns(), Margins.all(length(demo.margin())), gap, gap, null)));
         for (int i = 0; i < page.frames().size(); i++) {
             DemoPiece.DemoFrame wanted = page.frames().get(i);
             Frame frame = editor.last().frames().get(i);
-            editor.edit(new Edit.PlacePhoto(id, frame.id(), photos.get(wanted.photo())));
+            editor.edit(new Edit.PlacePhoto(
+                    id, frame.id(), java.util.Objects.requireNonNull(photos.get(wanted.photo()), wanted.photo())));
             if (wanted.caption() != null) {
                 editor.edit(new Edit.SetCaption(id, frame.id(), wanted.caption()));
             }
             if (wanted.focusX() != null || wanted.focusY() != null) {
-                editor.edit(new Edit.SetCrop(id, frame.id(), new Crop(wanted.focusX() == null ? 0.5 : wanted.focusX(),
-                        wanted.focusY() == null ? 0.5 : wanted.focusY(), 1, 0, false, Crop.Fit.FILL, Crop.Aim.HAND)));
+                editor.edit(new Edit.SetCrop(
+                        id,
+                        frame.id(),
+                        new Crop(
+                                wanted.focusX() == null ? 0.5 : wanted.focusX(),
+                                wanted.focusY() == null ? 0.5 : wanted.focusY(),
+                                1,
+                                0,
+                                false,
+                                Crop.Fit.FILL,
+                                Crop.Aim.HAND)));
             }
         }
     }
 
     private static Dress dress(DemoPiece.DemoDress demo) {
-        return new Dress(new Rgb(demo.pageColour()), new Rgb(demo.borderColour()), length(demo.borderWidth()), length(demo.cornerRadius()),
-                new CaptionStyle(demo.captions(), demo.typeface(), demo.sizePt(), new Rgb(demo.captionColour()), demo.lines()));
+        return new Dress(
+                new Rgb(demo.pageColour()),
+                new Rgb(demo.borderColour()),
+                length(demo.borderWidth()),
+                length(demo.cornerRadius()),
+                new CaptionStyle(
+                        demo.captions(), demo.typeface(), demo.sizePt(), new Rgb(demo.captionColour()), demo.lines()));
     }
 
     private static Length length(String text) {
@@ -131,7 +159,8 @@ class DemoLoader implements ApplicationRunner {
         }
 
         void edit(Edit edit) {
-            piece = pieces.edit(piece.piece().id(), piece.revision(), edit, null, null).after();
+            piece = pieces.edit(piece.piece().id(), piece.revision(), edit, null, null)
+                    .after();
         }
 
         Page last() {

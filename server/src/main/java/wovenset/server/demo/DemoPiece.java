@@ -10,11 +10,27 @@ import wovenset.core.piece.CaptionStyle;
  *
  * @param photos the start of the names of the photos to bring in
  */
-record DemoPiece(String name, String width, String height, String bleed, LengthUnit unit, String margin, String photos,
-        DemoDress dress, List<DemoPage> pages) {
+record DemoPiece(
+        String name,
+        String width,
+        String height,
+        String bleed,
+        LengthUnit unit,
+        String margin,
+        String photos,
+        DemoDress dress,
+        List<DemoPage> pages) {
 
-    record DemoDress(String pageColour, String borderColour, String borderWidth, String cornerRadius, CaptionStyle.Show captions,
-            String typeface, double sizePt, String captionColour, int lines) {}
+    record DemoDress(
+            String pageColour,
+            String borderColour,
+            String borderWidth,
+            String cornerRadius,
+            CaptionStyle.Show captions,
+            String typeface,
+            double sizePt,
+            String captionColour,
+            int lines) {}
 
     record DemoPage(int rows, int columns, String gap, List<DemoFrame> frames) {}
 

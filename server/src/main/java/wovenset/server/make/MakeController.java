@@ -37,7 +37,12 @@ class MakeController {
     private final OneTimeTask<Void> task;
     private final Clock clock;
 
-    MakeController(MakeRepository repository, MakeRunner runner, PieceService pieces, Scheduler scheduler, OneTimeTask<Void> task,
+    MakeController(
+            MakeRepository repository,
+            MakeRunner runner,
+            PieceService pieces,
+            Scheduler scheduler,
+            OneTimeTask<Void> task,
             Clock clock) {
         this.repository = repository;
         this.runner = runner;
@@ -82,8 +87,12 @@ class MakeController {
             throw new NotFoundException("This file is not made, or no longer here.");
         }
         return ResponseEntity.ok()
-                .header(HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment().filename(job.fileName(), StandardCharsets.UTF_8).build().toString())
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename(job.fileName(), StandardCharsets.UTF_8)
+                                .build()
+                                .toString())
                 .body(new FileSystemResource(runner.file(id)));
     }
 }

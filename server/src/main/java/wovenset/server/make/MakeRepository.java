@@ -27,10 +27,16 @@ class MakeRepository {
     }
 
     void insert(UUID id, UUID piece, MakeRequest request, LocalDateTime now) {
-        sql.insertInto(MAKE_JOB).set(MAKE_JOB.ID, id.toString()).set(MAKE_JOB.PIECE_ID, piece.toString())
-                .set(MAKE_JOB.STATE, MakeView.State.WAITING.name()).set(MAKE_JOB.REQUEST, mapper.writeValueAsString(request))
-                .set(MAKE_JOB.SHARE_DONE, 0.0).set(MAKE_JOB.DOING, "Waiting").set(MAKE_JOB.CANCEL_ASKED, false)
-                .set(MAKE_JOB.CREATED_AT, now).execute();
+        sql.insertInto(MAKE_JOB)
+                .set(MAKE_JOB.ID, id.toString())
+                .set(MAKE_JOB.PIECE_ID, piece.toString())
+                .set(MAKE_JOB.STATE, MakeView.State.WAITING.name())
+                .set(MAKE_JOB.REQUEST, mapper.writeValueAsString(request))
+                .set(MAKE_JOB.SHARE_DONE, 0.0)
+                .set(MAKE_JOB.DOING, "Waiting")
+                .set(MAKE_JOB.CANCEL_ASKED, false)
+                .set(MAKE_JOB.CREATED_AT, now)
+                .execute();
     }
 
     Optional<MakeView> find(UUID id) {
@@ -38,32 +44,57 @@ class MakeRepository {
     }
 
     List<MakeView> recent(UUID piece) {
-        return sql.selectFrom(MAKE_JOB).where(MAKE_JOB.PIECE_ID.eq(piece.toString()))
-                .orderBy(MAKE_JOB.CREATED_AT.desc()).limit(RECENT).fetch(this::view);
+        return sql.selectFrom(MAKE_JOB)
+                .where(MAKE_JOB.PIECE_ID.eq(piece.toString()))
+                .orderBy(MAKE_JOB.CREATED_AT.desc())
+                .limit(RECENT)
+                .fetch(this::view);
     }
 
     /** Notes the progress, and tells whether the person wants it stopped. */
     boolean progress(UUID id, double share, String doing) {
-        sql.update(MAKE_JOB).set(MAKE_JOB.STATE, MakeView.State.MAKING.name()).set(MAKE_JOB.SHARE_DONE, share).set(MAKE_JOB.DOING, doing)
-                .where(MAKE_JOB.ID.eq(id.toString())).execute();
-        return sql.select(MAKE_JOB.CANCEL_ASKED).from(MAKE_JOB).where(MAKE_JOB.ID.eq(id.toString()))
-                .fetchOptional().map(row -> Boolean.TRUE.equals(row.value1())).orElse(true);
+        sql.update(MAKE_JOB)
+                .set(MAKE_JOB.STATE, MakeView.State.MAKING.name())
+                .set(MAKE_JOB.SHARE_DONE, share)
+                .set(MAKE_JOB.DOING, doing)
+                .where(MAKE_JOB.ID.eq(id.toString()))
+                .execute();
+        return sql.select(MAKE_JOB.CANCEL_ASKED)
+                .from(MAKE_JOB)
+                .where(MAKE_JOB.ID.eq(id.toString()))
+                .fetchOptional()
+                .map(row -> Boolean.TRUE.equals(row.value1()))
+                .orElse(true);
     }
 
     void askCancel(UUID id) {
-        sql.update(MAKE_JOB).set(MAKE_JOB.CANCEL_ASKED, true).where(MAKE_JOB.ID.eq(id.toString())).execute();
+        sql.update(MAKE_JOB)
+                .set(MAKE_JOB.CANCEL_ASKED, true)
+                .where(MAKE_JOB.ID.eq(id.toString()))
+                .execute();
     }
 
     void end(UUID id, MakeView.State state, @Nullable String fileName, @Nullable String message, LocalDateTime now) {
-        sql.update(MAKE_JOB).set(MAKE_JOB.STATE, state.name()).set(MAKE_JOB.FILE_NAME, fileName).set(MAKE_JOB.MESSAGE, message)
-                .set(MAKE_JOB.SHARE_DONE, state == MakeView.State.DONE ? 1.0 : 0.0).set(MAKE_JOB.ENDED_AT, now)
-                .where(MAKE_JOB.ID.eq(id.toString())).execute();
+        sql.update(MAKE_JOB)
+                .set(MAKE_JOB.STATE, state.name())
+                .set(MAKE_JOB.FILE_NAME, fileName)
+                .set(MAKE_JOB.MESSAGE, message)
+                .set(MAKE_JOB.SHARE_DONE, state == MakeView.State.DONE ? 1.0 : 0.0)
+                .set(MAKE_JOB.ENDED_AT, now)
+                .where(MAKE_JOB.ID.eq(id.toString()))
+                .execute();
     }
 
     private MakeView view(Record row) {
-        return new MakeView(UUID.fromString(row.get(MAKE_JOB.ID)), UUID.fromString(row.get(MAKE_JOB.PIECE_ID)),
-                MakeView.State.valueOf(row.get(MAKE_JOB.STATE)), mapper.readValue(row.get(MAKE_JOB.REQUEST), MakeRequest.class),
-                row.get(MAKE_JOB.SHARE_DONE), row.get(MAKE_JOB.DOING), row.get(MAKE_JOB.FILE_NAME), row.get(MAKE_JOB.MESSAGE),
+        return new MakeView(
+                UUID.fromString(row.get(MAKE_JOB.ID)),
+                UUID.fromString(row.get(MAKE_JOB.PIECE_ID)),
+                MakeView.State.valueOf(row.get(MAKE_JOB.STATE)),
+                mapper.readValue(row.get(MAKE_JOB.REQUEST), MakeRequest.class),
+                row.get(MAKE_JOB.SHARE_DONE),
+                row.get(MAKE_JOB.DOING),
+                row.get(MAKE_JOB.FILE_NAME),
+                row.get(MAKE_JOB.MESSAGE),
                 row.get(MAKE_JOB.CREATED_AT) + "Z");
     }
 }

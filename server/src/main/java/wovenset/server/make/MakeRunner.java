@@ -38,8 +38,14 @@ class MakeRunner {
     private final Clock clock;
     private final Path folder;
 
-    MakeRunner(MakeRepository repository, PieceService pieces, SceneService scenes, PhotoFiles files, Clock clock,
-            WovensetProperties properties) throws IOException {
+    MakeRunner(
+            MakeRepository repository,
+            PieceService pieces,
+            SceneService scenes,
+            PhotoFiles files,
+            Clock clock,
+            WovensetProperties properties)
+            throws IOException {
         this.repository = repository;
         this.pieces = pieces;
         this.scenes = scenes;
@@ -52,8 +58,11 @@ class MakeRunner {
     /** What a killed process had begun. Another process may be at work in the folder, so only what is old goes. */
     private void removeLeftOvers() throws IOException {
         try (Stream<Path> files = Files.list(folder)) {
-            for (Path file : files.filter(file -> file.getFileName().toString().contains(".")).toList()) {
-                if (Files.getLastModifiedTime(file).toInstant().isBefore(clock.instant().minus(ABANDONED))) {
+            for (Path file : files.filter(file -> file.getFileName().toString().contains("."))
+                    .toList()) {
+                if (Files.getLastModifiedTime(file)
+                        .toInstant()
+                        .isBefore(clock.instant().minus(ABANDONED))) {
                     Files.deleteIfExists(file);
                 }
             }
@@ -83,8 +92,14 @@ class MakeRunner {
             repository.end(id, MakeView.State.FAILED, null, "The disk did not take the file; it may be full.", now());
         } catch (RuntimeException | OutOfMemoryError e) {
             LOG.error("A file could not be made", e);
-            repository.end(id, MakeView.State.FAILED, null, e instanceof OutOfMemoryError
-                    ? "There is not enough memory for this; try a lower resolution." : "The file could not be made; the log says more.", now());
+            repository.end(
+                    id,
+                    MakeView.State.FAILED,
+                    null,
+                    e instanceof OutOfMemoryError
+                            ? "There is not enough memory for this; try a lower resolution."
+                            : "The file could not be made; the log says more.",
+                    now());
         }
     }
 

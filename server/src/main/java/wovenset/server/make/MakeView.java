@@ -11,8 +11,16 @@ import wovenset.core.output.MakeRequest;
  * @param fileName once it is done
  * @param message why it failed; null otherwise
  */
-record MakeView(UUID id, UUID pieceId, State state, MakeRequest request, double share, String doing, @Nullable String fileName,
-        @Nullable String message, String createdAt) {
+record MakeView(
+        UUID id,
+        UUID pieceId,
+        State state,
+        MakeRequest request,
+        double share,
+        String doing,
+        @Nullable String fileName,
+        @Nullable String message,
+        String createdAt) {
     enum State {
         WAITING,
         MAKING,

@@ -34,11 +34,19 @@ class MeasureController {
      * @param field which number stands in the way; null if it fits
      * @param pageWidth the page that a fixed cell size comes to; null without one
      */
-    record GridAnswer(@Nullable String reason, @Nullable String field, @Nullable Length cellWidth, @Nullable Length cellHeight,
-            @Nullable Length leftOverX, @Nullable Length leftOverY, @Nullable Length pageWidth, @Nullable Length pageHeight) {}
+    record GridAnswer(
+            @Nullable String reason,
+            @Nullable String field,
+            @Nullable Length cellWidth,
+            @Nullable Length cellHeight,
+            @Nullable Length leftOverX,
+            @Nullable Length leftOverY,
+            @Nullable Length pageWidth,
+            @Nullable Length pageHeight) {}
 
     @GetMapping("/length")
-    LengthAnswer length(@RequestParam String text, @RequestParam LengthUnit unit, @RequestParam(defaultValue = "300") double ppi) {
+    LengthAnswer length(
+            @RequestParam String text, @RequestParam LengthUnit unit, @RequestParam(defaultValue = "300") double ppi) {
         Resolution resolution = new Resolution(ppi);
         Length length = LengthSum.parse(text, unit, resolution);
         return new LengthAnswer(length, unit.format(length, resolution));
@@ -62,7 +70,8 @@ class MeasureController {
         Length height = page == null ? null : page.height();
         GridOutcome outcome = GridSums.cells(request.format(), request.grid());
         if (outcome instanceof GridOutcome.Fits fits) {
-            return new GridAnswer(null, null, fits.cellWidth(), fits.cellHeight(), fits.leftOverX(), fits.leftOverY(), width, height);
+            return new GridAnswer(
+                    null, null, fits.cellWidth(), fits.cellHeight(), fits.leftOverX(), fits.leftOverY(), width, height);
         }
         GridOutcome.DoesNotFit problem = (GridOutcome.DoesNotFit) outcome;
         return new GridAnswer(problem.reason(), problem.field(), null, null, null, null, width, height);

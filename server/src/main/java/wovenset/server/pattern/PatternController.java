@@ -61,7 +61,8 @@ class PatternController {
     PatternView keep(@RequestBody KeepRequest request) {
         RequiredFields.check(request);
         Piece piece = pieces.get(request.pieceId()).piece();
-        Page page = piece.page(request.pageId()).orElseThrow(() -> new NotFoundException("This page is no longer in the piece."));
+        Page page = piece.page(request.pageId())
+                .orElseThrow(() -> new NotFoundException("This page is no longer in the piece."));
         if (page.frames().isEmpty()) {
             throw new EditRefusedException("name", "A page without frames makes no pattern.");
         }
@@ -81,8 +82,14 @@ class PatternController {
     @GetMapping(path = "/{id}/file", produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<String> export(@PathVariable UUID id) {
         Pattern pattern = patterns.get(id).pattern();
-        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION,
-                ContentDisposition.attachment().filename(FileNames.safe(pattern.name()) + ".pattern.json").build().toString()).body(file.write(pattern));
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename(FileNames.safe(pattern.name()) + ".pattern.json")
+                                .build()
+                                .toString())
+                .body(file.write(pattern));
     }
 
     @DeleteMapping("/{id}")
@@ -92,7 +99,12 @@ class PatternController {
 
     private static PatternView view(PatternService.Known known) {
         FrameTrim trim = FrameTrim.of(known.pattern().dress());
-        return new PatternView(known.id(), known.shipped(), known.pattern(), Patterns.sketch(known.pattern()).stream()
-                .map(place -> new SketchFrame(place.outer(trim), place.turnDegrees())).toList());
+        return new PatternView(
+                known.id(),
+                known.shipped(),
+                known.pattern(),
+                Patterns.sketch(known.pattern()).stream()
+                        .map(place -> new SketchFrame(place.outer(trim), place.turnDegrees()))
+                        .toList());
     }
 }

@@ -48,8 +48,14 @@ class PatternFile {
             return content.pattern();
         } catch (JacksonException e) {
             Throwable cause = e.getCause();
-            throw refused(cause instanceof IllegalArgumentException ? cause.getMessage() + "." : "This file cannot be read as a pattern"
-                    + (e.getLocation() == null ? "." : ": line " + e.getLocation().getLineNr() + ", column " + e.getLocation().getColumnNr() + "."));
+            throw refused(
+                    cause instanceof IllegalArgumentException
+                            ? cause.getMessage() + "."
+                            : "This file cannot be read as a pattern"
+                                    + (e.getLocation() == null
+                                            ? "."
+                                            : ": line " + e.getLocation().getLineNr() + ", column "
+                                                    + e.getLocation().getColumnNr() + "."));
         } catch (RequiredFields.MissingFieldException e) {
             throw refused("The pattern is not complete: " + e.getMessage());
         }

@@ -21,7 +21,9 @@ class PatternRepository {
 
     /** Oldest first. */
     List<Row> all() {
-        return sql.selectFrom(PATTERN).orderBy(PATTERN.CREATED_AT, PATTERN.ID).fetch(row -> new Row(UUID.fromString(row.getId()), row.getContent()));
+        return sql.selectFrom(PATTERN)
+                .orderBy(PATTERN.CREATED_AT, PATTERN.ID)
+                .fetch(row -> new Row(UUID.fromString(row.getId()), row.getContent()));
     }
 
     int count() {
@@ -29,8 +31,12 @@ class PatternRepository {
     }
 
     void insert(UUID id, String name, String content, LocalDateTime now) {
-        sql.insertInto(PATTERN).set(PATTERN.ID, id.toString()).set(PATTERN.NAME, name).set(PATTERN.CONTENT, content)
-                .set(PATTERN.CREATED_AT, now).execute();
+        sql.insertInto(PATTERN)
+                .set(PATTERN.ID, id.toString())
+                .set(PATTERN.NAME, name)
+                .set(PATTERN.CONTENT, content)
+                .set(PATTERN.CREATED_AT, now)
+                .execute();
     }
 
     /** Whether there was one to delete. */

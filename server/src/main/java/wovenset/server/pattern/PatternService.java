@@ -35,7 +35,9 @@ class PatternService {
         Arrays.sort(files, Comparator.comparing(one -> String.valueOf(one.getFilename())));
         for (Resource one : files) {
             String name = String.valueOf(one.getFilename());
-            shipped.add(new Known(UUID.nameUUIDFromBytes(name.getBytes(StandardCharsets.UTF_8)), true,
+            shipped.add(new Known(
+                    UUID.nameUUIDFromBytes(name.getBytes(StandardCharsets.UTF_8)),
+                    true,
                     file.read(one.getContentAsString(StandardCharsets.UTF_8))));
         }
     }
@@ -49,7 +51,9 @@ class PatternService {
     }
 
     Known get(UUID id) {
-        return all().stream().filter(known -> known.id().equals(id)).findFirst()
+        return all().stream()
+                .filter(known -> known.id().equals(id))
+                .findFirst()
                 .orElseThrow(() -> new NotFoundException("This pattern is no longer there."));
     }
 
@@ -58,7 +62,8 @@ class PatternService {
             throw new EditRefusedException("name", "At most " + MOST + " patterns are kept; delete some first.");
         }
         UUID id = UUID.randomUUID();
-        repository.insert(id, pattern.name(), file.write(pattern), LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC));
+        repository.insert(
+                id, pattern.name(), file.write(pattern), LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC));
         return new Known(id, false, pattern);
     }
 

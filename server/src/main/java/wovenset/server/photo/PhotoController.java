@@ -1,12 +1,12 @@
 package wovenset.server.photo;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -42,13 +42,24 @@ class PhotoController {
      * @param width upright, in pixels
      * @param takenAt by the camera's clock; null if unknown
      */
-    record GatheredPhoto(PhotoId id, String fileName, int width, int height, long bytes, String format, @Nullable String takenAt, String caption) {}
+    record GatheredPhoto(
+            PhotoId id,
+            String fileName,
+            int width,
+            int height,
+            long bytes,
+            String format,
+            @Nullable String takenAt,
+            String caption) {}
 
     record IntakeAnswer(List<PhotoIntake.Result> results) {}
 
     /** @param batch the same for all uploads that were brought together, so that they are undone together */
     @PostMapping(path = "/api/pieces/{piece}/photos", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    IntakeAnswer bring(@PathVariable UUID piece, @RequestPart("file") List<MultipartFile> file, @RequestParam String batch,
+    IntakeAnswer bring(
+            @PathVariable UUID piece,
+            @RequestPart("file") List<MultipartFile> file,
+            @RequestParam String batch,
             @RequestParam(required = false) @Nullable String window) {
         if (batch.isBlank() || batch.length() > 64) {
             throw new IllegalArgumentException("A batch is named by 1 to 64 characters");
@@ -58,8 +69,13 @@ class PhotoController {
         for (MultipartFile part : file) {
             results.addAll(take(part));
         }
-        List<PhotoId> taken = results.stream().map(PhotoIntake.Result::photo).filter(java.util.Objects::nonNull).distinct().toList();
-        Set<PhotoId> there = taken.isEmpty() ? new HashSet<>() : new HashSet<>(gathering.add(piece, taken, batch, window));
+        List<PhotoId> taken = results.stream()
+                .map(PhotoIntake.Result::photo)
+                .filter(java.util.Objects::nonNull)
+                .distinct()
+                .toList();
+        Set<PhotoId> there =
+                taken.isEmpty() ? new HashSet<>() : new HashSet<>(gathering.add(piece, taken, batch, window));
         return new IntakeAnswer(results.stream().map(result -> result.in(there)).toList());
     }
 
@@ -70,7 +86,7 @@ class PhotoController {
             part.transferTo(upload);
             return intake.take(upload, name);
         } catch (IOException e) {
-            return List.of(PhotoIntake.refused(name, DiskTrouble.said(upload.getParent(), e)));
+            return List.of(PhotoIntake.refused(name, DiskTrouble.said(Objects.requireNonNull(upload.getParent()), e)));
         } finally {
             store.discard(upload);
         }
@@ -78,21 +94,32 @@ class PhotoController {
 
     @GetMapping("/api/pieces/{piece}/photos")
     List<GatheredPhoto> photos(@PathVariable UUID piece) {
-        return store.findAll(gathering.gathered(piece)).stream().map(PhotoController::view).toList();
+        return store.findAll(gathering.gathered(piece)).stream()
+                .map(PhotoController::view)
+                .toList();
     }
 
     private static GatheredPhoto view(StoredPhoto photo) {
         var header = photo.header();
-        return new GatheredPhoto(photo.id(), photo.fileName(), header.width(), header.height(), photo.bytes(), header.format().name(),
-                header.takenAt() == null ? null : header.takenAt().toString(), header.caption());
+        return new GatheredPhoto(
+                photo.id(),
+                photo.fileName(),
+                header.width(),
+                header.height(),
+                photo.bytes(),
+                header.format().name(),
+                header.takenAt() == null ? null : header.takenAt().toString(),
+                header.caption());
     }
 
     /** A derived size: small for the light table, large for cropping on the bench. */
     @GetMapping(path = "/api/photos/{sha256}/{size}", produces = MediaType.IMAGE_JPEG_VALUE)
     ResponseEntity<Resource> picture(@PathVariable String sha256, @PathVariable DerivedSize size) {
-        Path file = store.derived(new PhotoId(sha256), size == DerivedSize.small ? Derivatives.SMALL : Derivatives.LARGE);
+        Path file =
+                store.derived(new PhotoId(sha256), size == DerivedSize.small ? Derivatives.SMALL : Derivatives.LARGE);
         return ResponseEntity.ok()
-                .cacheControl(CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable())
+                .cacheControl(
+                        CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable())
                 .body(new FileSystemResource(file));
     }
 

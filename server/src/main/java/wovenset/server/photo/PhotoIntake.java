@@ -32,7 +32,8 @@ public class PhotoIntake {
     private static final long MOST_UNPACKED = 6_000_000_000L;
 
     private final PhotoStore store;
-    private final Semaphore permits = new Semaphore(Math.max(1, Math.min(2, Runtime.getRuntime().availableProcessors())));
+    private final Semaphore permits =
+            new Semaphore(Math.max(1, Math.min(2, Runtime.getRuntime().availableProcessors())));
 
     PhotoIntake(PhotoStore store) {
         this.store = store;
@@ -87,7 +88,7 @@ public class PhotoIntake {
                 return List.of(refused(name, "The ZIP holds more than " + MOST_ENTRIES + " files."));
             }
             long unpacked = 0;
-            for (Enumeration<? extends ZipEntry> entries = zip.entries(); entries.hasMoreElements();) {
+            for (Enumeration<? extends ZipEntry> entries = zip.entries(); entries.hasMoreElements(); ) {
                 ZipEntry entry = entries.nextElement();
                 if (entry.isDirectory() || isSystemFile(entry.getName())) {
                     continue;
@@ -95,7 +96,10 @@ public class PhotoIntake {
                 String shown = name + " › " + entry.getName();
                 unpacked += Math.max(0, entry.getSize());
                 if (unpacked > MOST_UNPACKED) {
-                    results.add(refused(shown, "The ZIP unpacks to more than " + MOST_UNPACKED / 1_000_000_000 + " GB; bring the rest in parts."));
+                    results.add(refused(
+                            shown,
+                            "The ZIP unpacks to more than " + MOST_UNPACKED / 1_000_000_000
+                                    + " GB; bring the rest in parts."));
                     break;
                 }
                 results.add(one(shown, () -> read(zip, entry)));
@@ -109,7 +113,10 @@ public class PhotoIntake {
     /** What file managers put into ZIPs unasked. */
     private static boolean isSystemFile(String path) {
         String last = path.substring(path.lastIndexOf('/') + 1);
-        return path.startsWith("__MACOSX/") || last.startsWith(".") || last.equals("Thumbs.db") || last.equals("desktop.ini");
+        return path.startsWith("__MACOSX/")
+                || last.startsWith(".")
+                || last.equals("Thumbs.db")
+                || last.equals("desktop.ini");
     }
 
     /** Reads as much as the entry says it holds, and takes neither more nor less for an answer. */
@@ -145,7 +152,7 @@ public class PhotoIntake {
             StoredPhoto taken = store.take(source.read(), name.substring(name.lastIndexOf('/') + 1));
             return new Result(name, Status.ADDED, null, taken.id());
         } catch (RefusedPhotoException e) {
-            return refused(name, e.getMessage());
+            return refused(name, String.valueOf(e.getMessage()));
         } catch (IOException e) {
             return refused(name, "The file is damaged and could not be read to its end.");
         } catch (OutOfMemoryError e) {

@@ -33,7 +33,9 @@ class PhotoRepository {
     }
 
     List<StoredPhoto> findAll(Collection<PhotoId> ids) {
-        return sql.selectFrom(PHOTO).where(PHOTO.SHA256.in(ids.stream().map(PhotoId::sha256).toList())).fetch(this::photo);
+        return sql.selectFrom(PHOTO)
+                .where(PHOTO.SHA256.in(ids.stream().map(PhotoId::sha256).toList()))
+                .fetch(this::photo);
     }
 
     Set<String> names() {
@@ -44,26 +46,45 @@ class PhotoRepository {
     void insert(StoredPhoto photo, LocalDateTime now) {
         PhotoHeader header = photo.header();
         sql.insertInto(PHOTO)
-                .set(PHOTO.SHA256, photo.id().sha256()).set(PHOTO.FORMAT, header.format().name())
-                .set(PHOTO.STORED_WIDTH, header.storedWidth()).set(PHOTO.STORED_HEIGHT, header.storedHeight())
-                .set(PHOTO.ORIENTATION, header.orientation().tag()).set(PHOTO.INKS, header.inks())
-                .set(PHOTO.SIZE_BYTES, photo.bytes()).set(PHOTO.FILE_NAME, photo.fileName())
+                .set(PHOTO.SHA256, photo.id().sha256())
+                .set(PHOTO.FORMAT, header.format().name())
+                .set(PHOTO.STORED_WIDTH, header.storedWidth())
+                .set(PHOTO.STORED_HEIGHT, header.storedHeight())
+                .set(PHOTO.ORIENTATION, header.orientation().tag())
+                .set(PHOTO.INKS, header.inks())
+                .set(PHOTO.SIZE_BYTES, photo.bytes())
+                .set(PHOTO.FILE_NAME, photo.fileName())
                 .set(PHOTO.SUBJECT, mapper.writeValueAsString(photo.subject()))
-                .set(PHOTO.TAKEN_AT, header.takenAt()).set(PHOTO.CAPTION, header.caption()).set(PHOTO.ADDED_AT, now)
-                .onDuplicateKeyIgnore().execute();
+                .set(PHOTO.TAKEN_AT, header.takenAt())
+                .set(PHOTO.CAPTION, header.caption())
+                .set(PHOTO.ADDED_AT, now)
+                .onDuplicateKeyIgnore()
+                .execute();
     }
 
     /** Writes what a photo is about, where its row was made before subjects were looked for. */
     void setSubject(PhotoId id, Subject subject) {
-        sql.update(PHOTO).set(PHOTO.SUBJECT, mapper.writeValueAsString(subject)).where(PHOTO.SHA256.eq(id.sha256())).execute();
+        sql.update(PHOTO)
+                .set(PHOTO.SUBJECT, mapper.writeValueAsString(subject))
+                .where(PHOTO.SHA256.eq(id.sha256()))
+                .execute();
     }
 
     private StoredPhoto photo(Record row) {
         String subject = row.get(PHOTO.SUBJECT);
-        PhotoHeader header = new PhotoHeader(PictureFormat.valueOf(row.get(PHOTO.FORMAT)), row.get(PHOTO.STORED_WIDTH),
-                row.get(PHOTO.STORED_HEIGHT), Orientation.ofTag(row.get(PHOTO.ORIENTATION)), row.get(PHOTO.INKS),
-                row.get(PHOTO.TAKEN_AT), row.get(PHOTO.CAPTION));
-        return new StoredPhoto(new PhotoId(row.get(PHOTO.SHA256)), header, row.get(PHOTO.SIZE_BYTES), row.get(PHOTO.FILE_NAME),
+        PhotoHeader header = new PhotoHeader(
+                PictureFormat.valueOf(row.get(PHOTO.FORMAT)),
+                row.get(PHOTO.STORED_WIDTH),
+                row.get(PHOTO.STORED_HEIGHT),
+                Orientation.ofTag(row.get(PHOTO.ORIENTATION)),
+                row.get(PHOTO.INKS),
+                row.get(PHOTO.TAKEN_AT),
+                row.get(PHOTO.CAPTION));
+        return new StoredPhoto(
+                new PhotoId(row.get(PHOTO.SHA256)),
+                header,
+                row.get(PHOTO.SIZE_BYTES),
+                row.get(PHOTO.FILE_NAME),
                 subject == null ? null : mapper.readValue(subject, Subject.class));
     }
 }

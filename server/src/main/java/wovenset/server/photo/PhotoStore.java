@@ -83,7 +83,7 @@ public class PhotoStore implements PhotoFacts, PhotoSizes, PhotoFiles {
                 Path original = originalPath(id);
                 Files.createDirectories(original.getParent());
                 Files.move(arriving, original, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
-                sync(original.getParent());
+                sync(java.util.Objects.requireNonNull(original.getParent()));
             } finally {
                 Files.deleteIfExists(arriving);
             }
@@ -98,9 +98,12 @@ public class PhotoStore implements PhotoFacts, PhotoSizes, PhotoFiles {
 
     /** A name to show; it never becomes a path. */
     private static String cut(String fileName) {
-        String name = fileName.codePoints().filter(c -> !Character.isISOControl(c))
-                .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append).toString();
-        return name.codePointCount(0, name.length()) <= LONGEST_FILE_NAME ? name
+        String name = fileName.codePoints()
+                .filter(c -> !Character.isISOControl(c))
+                .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
+                .toString();
+        return name.codePointCount(0, name.length()) <= LONGEST_FILE_NAME
+                ? name
                 : name.substring(0, name.offsetByCodePoints(0, LONGEST_FILE_NAME - 1)) + "…";
     }
 
@@ -120,7 +123,8 @@ public class PhotoStore implements PhotoFacts, PhotoSizes, PhotoFiles {
 
     private Path write(byte[] file) throws IOException {
         Path arriving = arriving();
-        try (FileChannel channel = FileChannel.open(arriving, StandardOpenOption.CREATE_NEW, StandardOpenOption.WRITE)) {
+        try (FileChannel channel =
+                FileChannel.open(arriving, StandardOpenOption.CREATE_NEW, StandardOpenOption.WRITE)) {
             java.nio.ByteBuffer buffer = java.nio.ByteBuffer.wrap(file);
             while (buffer.hasRemaining()) {
                 channel.write(buffer);
@@ -193,7 +197,8 @@ public class PhotoStore implements PhotoFacts, PhotoSizes, PhotoFiles {
 
     @Override
     public Optional<PixelSize> size(PhotoId id) {
-        return find(id).map(photo -> new PixelSize(photo.header().width(), photo.header().height()));
+        return find(id).map(photo ->
+                new PixelSize(photo.header().width(), photo.header().height()));
     }
 
     @Override
@@ -205,10 +210,10 @@ public class PhotoStore implements PhotoFacts, PhotoSizes, PhotoFiles {
         if (photo.subject() != null) {
             return photo.subject();
         }
-        StoredPhoto seen = photo.withSubject(look(id));
-        repository.setSubject(id, seen.subject());
-        known.put(id, seen);
-        return seen.subject();
+        Subject subject = look(id);
+        repository.setSubject(id, subject);
+        known.put(id, photo.withSubject(subject));
+        return subject;
     }
 
     @Override
@@ -242,9 +247,11 @@ public class PhotoStore implements PhotoFacts, PhotoSizes, PhotoFiles {
 
     @Override
     public Original original(PhotoId id) {
-        StoredPhoto photo = find(id).orElseThrow(() -> new PhotoRasters.MissingPhotoException("A photo is not stored any more.", null));
+        StoredPhoto photo = find(id).orElseThrow(
+                        () -> new PhotoRasters.MissingPhotoException("A photo is not stored any more.", null));
         if (!Files.isReadable(originalPath(id))) {
-            throw new PhotoRasters.MissingPhotoException("The file of “" + photo.fileName() + "” is missing from the photo folder.", null);
+            throw new PhotoRasters.MissingPhotoException(
+                    "The file of “" + photo.fileName() + "” is missing from the photo folder.", null);
         }
         return new Original(originalPath(id), photo.header());
     }
@@ -264,7 +271,9 @@ public class PhotoStore implements PhotoFacts, PhotoSizes, PhotoFiles {
             }
         }
         for (Path file : filesIn(derived)) {
-            boolean orphan = !rows.contains(file.getParent().getFileName().toString());
+            boolean orphan = !rows.contains(java.util.Objects.requireNonNull(file.getParent())
+                    .getFileName()
+                    .toString());
             if (orphan || file.getFileName().toString().endsWith(".part.jpg")) {
                 Files.delete(file);
             }

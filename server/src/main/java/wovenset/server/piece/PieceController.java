@@ -51,8 +51,16 @@ class PieceController {
     private ShelfItem shelfItem(StoredPiece stored) {
         Piece piece = stored.piece();
         Page cover = piece.pages().get(0);
-        return new ShelfItem(piece.id(), piece.name(), piece.format(), piece.pages().size(), piece.photos().size(),
-                stored.revision(), stored.changedAt() + "Z", cover.id(), scenes.view(piece, cover).hash());
+        return new ShelfItem(
+                piece.id(),
+                piece.name(),
+                piece.format(),
+                piece.pages().size(),
+                piece.photos().size(),
+                stored.revision(),
+                stored.changedAt() + "Z",
+                cover.id(),
+                scenes.view(piece, cover).hash());
     }
 
     @PostMapping
@@ -127,25 +135,39 @@ class PieceController {
 
     private PieceAnswer whole(StoredPiece stored) {
         Piece piece = stored.piece();
-        return answer(stored, null, piece.pages().stream().map(page -> scenes.view(piece, page)).toList());
+        return answer(
+                stored,
+                null,
+                piece.pages().stream().map(page -> scenes.view(piece, page)).toList());
     }
 
     private PieceAnswer touched(PieceService.Change change) {
-        return answer(change.after(), change.name(), differing(change.before(), change.after().piece()));
+        return answer(
+                change.after(),
+                change.name(),
+                differing(change.before(), change.after().piece()));
     }
 
-    private PieceAnswer answer(StoredPiece stored, @org.jspecify.annotations.Nullable String done, List<SceneView> views) {
+    private PieceAnswer answer(
+            StoredPiece stored, @org.jspecify.annotations.Nullable String done, List<SceneView> views) {
         UUID id = stored.piece().id();
-        return new PieceAnswer(stored.piece(), stored.revision(), pieces.nameOf(id, stored.journalAt()),
-                pieces.nameOf(id, stored.journalAt() + 1), done, views);
+        return new PieceAnswer(
+                stored.piece(),
+                stored.revision(),
+                pieces.nameOf(id, stored.journalAt()),
+                pieces.nameOf(id, stored.journalAt() + 1),
+                done,
+                views);
     }
 
     /** Scenes of the pages that look different: their content changed, or something that all pages share did. */
     private List<SceneView> differing(Piece before, Piece after) {
-        boolean all = !before.format().equals(after.format()) || !before.dress().equals(after.dress())
+        boolean all = !before.format().equals(after.format())
+                || !before.dress().equals(after.dress())
                 || !before.subjects().equals(after.subjects());
         return after.pages().stream()
                 .filter(page -> all || !before.page(page.id()).equals(Optional.of(page)))
-                .map(page -> scenes.view(after, page)).toList();
+                .map(page -> scenes.view(after, page))
+                .toList();
     }
 }

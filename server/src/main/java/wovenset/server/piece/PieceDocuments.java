@@ -32,9 +32,21 @@ class PieceDocuments {
         this.mapper = mapper;
     }
 
-    record Head(int version, String name, Format format, Dress dress, List<PhotoId> photos, List<UUID> pages,
+    record Head(
+            int version,
+            String name,
+            Format format,
+            Dress dress,
+            List<PhotoId> photos,
+            List<UUID> pages,
             List<ShownSubject> subjects) {
-        Head(int version, String name, Format format, Dress dress, List<PhotoId> photos, List<UUID> pages,
+        Head(
+                int version,
+                String name,
+                Format format,
+                Dress dress,
+                List<PhotoId> photos,
+                List<UUID> pages,
                 @Nullable List<ShownSubject> subjects) {
             this.version = version;
             this.name = name;
@@ -49,8 +61,14 @@ class PieceDocuments {
     record PageContent(int version, Page page) {}
 
     static Head headOf(Piece piece) {
-        return new Head(VERSION, piece.name(), piece.format(), piece.dress(), piece.photos(),
-                piece.pages().stream().map(Page::id).toList(), piece.subjects());
+        return new Head(
+                VERSION,
+                piece.name(),
+                piece.format(),
+                piece.dress(),
+                piece.photos(),
+                piece.pages().stream().map(Page::id).toList(),
+                piece.subjects());
     }
 
     String write(Object document) {

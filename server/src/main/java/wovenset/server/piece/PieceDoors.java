@@ -16,8 +16,8 @@ import wovenset.server.scene.PageLookup;
 class PieceDoors {
     @Bean
     PageLookup pageLookup(PieceRepository repository) {
-        return (piece, page) -> repository.find(piece).map(StoredPiece::piece)
-                .flatMap(found -> found.page(page).map(content -> new PageLookup.FoundPage(found, content)));
+        return (piece, page) -> repository.find(piece).map(StoredPiece::piece).flatMap(found -> found.page(page)
+                .map(content -> new PageLookup.FoundPage(found, content)));
     }
 
     @Bean
@@ -25,7 +25,8 @@ class PieceDoors {
         return new PhotoGathering() {
             @Override
             public Set<PhotoId> add(UUID piece, List<PhotoId> photos, String batch, @Nullable String window) {
-                Set<PhotoId> there = new HashSet<>(pieces.addPhotos(piece, photos, batch, window).before().photos());
+                Set<PhotoId> there = new HashSet<>(
+                        pieces.addPhotos(piece, photos, batch, window).before().photos());
                 there.retainAll(photos);
                 return there;
             }

@@ -36,8 +36,13 @@ public class PieceService {
     private final Edits edits;
     private final Clock clock;
 
-    PieceService(PieceRepository repository, PieceDocuments documents, PieceEvents events, TransactionTemplate transaction,
-            PhotoFacts photos, Clock clock) {
+    PieceService(
+            PieceRepository repository,
+            PieceDocuments documents,
+            PieceEvents events,
+            TransactionTemplate transaction,
+            PhotoFacts photos,
+            Clock clock) {
         this.repository = repository;
         this.documents = documents;
         this.events = events;
@@ -50,8 +55,10 @@ public class PieceService {
     public record Change(Piece before, StoredPiece after, String name) {}
 
     List<StoredPiece> shelf() {
-        return transaction.execute(status ->
-                repository.shelf().stream().map(repository::find).flatMap(Optional::stream).toList());
+        return transaction.execute(status -> repository.shelf().stream()
+                .map(repository::find)
+                .flatMap(Optional::stream)
+                .toList());
     }
 
     public boolean isEmpty() {
@@ -75,13 +82,23 @@ public class PieceService {
     StoredPiece copy(UUID id) {
         Piece source = get(id).piece();
         String name = Edits.checkedName(cut(source.name(), Piece.LONGEST_NAME - 7) + " (copy)");
-        List<Page> pages = source.pages().stream().map(page -> new Page(UUID.randomUUID(), page.arrangement(), page.frames().stream()
-                .map(frame -> frame.withId(UUID.randomUUID())).toList(), page.guides())).toList();
-        return store(new Piece(UUID.randomUUID(), name, source.format(), source.dress(), source.photos(), pages, source.subjects()));
+        List<Page> pages = source.pages().stream()
+                .map(page -> new Page(
+                        UUID.randomUUID(),
+                        page.arrangement(),
+                        page.frames().stream()
+                                .map(frame -> frame.withId(UUID.randomUUID()))
+                                .toList(),
+                        page.guides()))
+                .toList();
+        return store(new Piece(
+                UUID.randomUUID(), name, source.format(), source.dress(), source.photos(), pages, source.subjects()));
     }
 
     private static String cut(String name, int characters) {
-        return name.codePointCount(0, name.length()) <= characters ? name : name.substring(0, name.offsetByCodePoints(0, characters));
+        return name.codePointCount(0, name.length()) <= characters
+                ? name
+                : name.substring(0, name.offsetByCodePoints(0, characters));
     }
 
     private StoredPiece store(Piece piece) {
@@ -126,7 +143,13 @@ public class PieceService {
         return change(id, null, window, stored -> {
             Edit edit = new Edit.AddPhotos(photos);
             Piece after = edits.apply(stored.piece(), edit).piece();
-            return record(stored, after, edit, batch, (before, last) -> Gathering.broughtIn(after.photos().size() - before.photos().size()));
+            return record(
+                    stored,
+                    after,
+                    edit,
+                    batch,
+                    (before, last) -> Gathering.broughtIn(
+                            after.photos().size() - before.photos().size()));
         });
     }
 
@@ -138,33 +161,48 @@ public class PieceService {
     /** Writes the journal: a new entry, or the last one made wider if it is of the same batch. */
     private Step record(StoredPiece stored, Piece after, Edit edit, @Nullable String batch, Naming naming) {
         UUID id = stored.piece().id();
-        PieceRepository.Entry last = batch == null ? null : repository.entry(id, stored.journalAt()).orElse(null);
-        boolean goesOn = last != null && batch.equals(last.batch());
-        Piece before = goesOn ? documents.readSnapshot(last.before()).over(stored.piece()) : stored.piece();
-        long seq = goesOn ? last.seq() : stored.journalAt() + 1;
-        String named = naming.name(before, goesOn ? last.name() : null);
-        repository.append(id, new PieceRepository.Entry(seq, named, batch, documents.write(Snapshot.of(before, after)),
-                documents.write(Snapshot.of(after, before))), documents.write(edit), now());
+        PieceRepository.Entry last =
+                batch == null ? null : repository.entry(id, stored.journalAt()).orElse(null);
+        boolean goesOn = last != null && java.util.Objects.equals(batch, last.batch());
+        Piece before =
+                last != null && goesOn ? documents.readSnapshot(last.before()).over(stored.piece()) : stored.piece();
+        long seq = last != null && goesOn ? last.seq() : stored.journalAt() + 1;
+        String named = naming.name(before, last != null && goesOn ? last.name() : null);
+        repository.append(
+                id,
+                new PieceRepository.Entry(
+                        seq,
+                        named,
+                        batch,
+                        documents.write(Snapshot.of(before, after)),
+                        documents.write(Snapshot.of(after, before))),
+                documents.write(edit),
+                now());
         return new Step(after, seq, named);
     }
 
     Change undo(UUID id, long revision, @Nullable String window) {
         return change(id, revision, window, stored -> {
-            PieceRepository.Entry entry = repository.entry(id, stored.journalAt())
+            PieceRepository.Entry entry = repository
+                    .entry(id, stored.journalAt())
                     .orElseThrow(() -> new EditRefusedException("revision", "There is nothing to undo."));
-            return new Step(documents.readSnapshot(entry.before()).over(stored.piece()), stored.journalAt() - 1, entry.name());
+            return new Step(
+                    documents.readSnapshot(entry.before()).over(stored.piece()), stored.journalAt() - 1, entry.name());
         });
     }
 
     Change redo(UUID id, long revision, @Nullable String window) {
         return change(id, revision, window, stored -> {
-            PieceRepository.Entry entry = repository.entry(id, stored.journalAt() + 1)
+            PieceRepository.Entry entry = repository
+                    .entry(id, stored.journalAt() + 1)
                     .orElseThrow(() -> new EditRefusedException("revision", "There is nothing to redo."));
-            return new Step(documents.readSnapshot(entry.after()).over(stored.piece()), stored.journalAt() + 1, entry.name());
+            return new Step(
+                    documents.readSnapshot(entry.after()).over(stored.piece()), stored.journalAt() + 1, entry.name());
         });
     }
 
-    @Nullable String nameOf(UUID id, long seq) {
+    @Nullable
+    String nameOf(UUID id, long seq) {
         return repository.entryName(id, seq).orElse(null);
     }
 
@@ -217,7 +255,8 @@ public class PieceService {
 
     /** Microseconds, as the database keeps them. */
     private LocalDateTime now() {
-        return LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC).truncatedTo(java.time.temporal.ChronoUnit.MICROS);
+        return LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC)
+                .truncatedTo(java.time.temporal.ChronoUnit.MICROS);
     }
 
     private static NotFoundException gone() {

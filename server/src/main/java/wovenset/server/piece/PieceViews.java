@@ -20,8 +20,16 @@ final class PieceViews {
      * @param coverPage the first page
      * @param coverHash names the first page's present look
      */
-    record ShelfItem(UUID id, String name, Format format, int pages, int photos, long revision, String changedAt,
-            UUID coverPage, String coverHash) {}
+    record ShelfItem(
+            UUID id,
+            String name,
+            Format format,
+            int pages,
+            int photos,
+            long revision,
+            String changedAt,
+            UUID coverPage,
+            String coverHash) {}
 
     /** What a new piece starts from. */
     record NewPieceRequest(String name, Format format, Length margin) {}
@@ -51,7 +59,12 @@ final class PieceViews {
      * @param done what was just done; null when the piece was only read
      * @param scenes of all pages when read, of touched pages after a change
      */
-    record PieceAnswer(Piece piece, long revision, @Nullable String undo, @Nullable String redo, @Nullable String done,
+    record PieceAnswer(
+            Piece piece,
+            long revision,
+            @Nullable String undo,
+            @Nullable String redo,
+            @Nullable String done,
             List<SceneView> scenes) {}
 
     /** The piece and the scenes as they would be after an edit that is not stored. */

@@ -16,15 +16,26 @@ import wovenset.core.piece.Piece;
  */
 record Snapshot(PieceDocuments.Head head, List<Page> pages) {
     static Snapshot of(Piece side, Piece other) {
-        return new Snapshot(PieceDocuments.headOf(side),
-                side.pages().stream().filter(page -> !other.page(page.id()).equals(Optional.of(page))).toList());
+        return new Snapshot(
+                PieceDocuments.headOf(side),
+                side.pages().stream()
+                        .filter(page -> !other.page(page.id()).equals(Optional.of(page)))
+                        .toList());
     }
 
     Piece over(Piece piece) {
         Map<UUID, Page> known = new HashMap<>();
         piece.pages().forEach(page -> known.put(page.id(), page));
         pages.forEach(page -> known.put(page.id(), page));
-        return new Piece(piece.id(), head.name(), head.format(), head.dress(), head.photos(),
-                head.pages().stream().map(id -> Objects.requireNonNull(known.get(id), "page of the journal")).toList(), head.subjects());
+        return new Piece(
+                piece.id(),
+                head.name(),
+                head.format(),
+                head.dress(),
+                head.photos(),
+                head.pages().stream()
+                        .map(id -> Objects.requireNonNull(known.get(id), "page of the journal"))
+                        .toList(),
+                head.subjects());
     }
 }

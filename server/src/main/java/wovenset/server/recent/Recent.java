@@ -29,7 +29,10 @@ public final class Recent<K, V> {
      * kept.
      */
     public static <K, V> Recent<K, V> bytes(long most, ToIntFunction<V> size) {
-        return new Recent<>(CacheBuilder.newBuilder().maximumWeight(most).weigher((K key, V value) -> size.applyAsInt(value)).build());
+        return new Recent<>(CacheBuilder.newBuilder()
+                .maximumWeight(most)
+                .weigher((K key, V value) -> size.applyAsInt(value))
+                .build());
     }
 
     public @Nullable V find(K key) {

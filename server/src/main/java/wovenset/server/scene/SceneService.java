@@ -32,6 +32,7 @@ import wovenset.server.setting.SettingService;
 public class SceneService {
     /** Part of each name: raise it when the painter draws the same scene differently. */
     private static final String PAINTER = "3";
+
     private static final int HASH_DIGITS = 32;
 
     private final PhotoSizes sizes;
@@ -60,26 +61,38 @@ public class SceneService {
         SharpnessLimits limits = settings.sharpness();
         List<SceneView.FrameView> views = new ArrayList<>();
         PageScene scene = resolver.resolve(piece, page, (dress, frame, place, subject) -> {
-            KnownFrame known = resolved.get(new FrameKey(dress, frame, place, subject, limits),
+            KnownFrame known = resolved.get(
+                    new FrameKey(dress, frame, place, subject, limits),
                     key -> known(resolver.frame(dress, frame, place, subject)));
             frames.put(known.view.hash(), known.scene);
             views.add(known.view);
             return known.scene;
         });
-        String hash = hash(scene.widthMm() + " " + scene.heightMm() + scene.colour() + views.stream()
-                .map(SceneView.FrameView::hash).toList());
+        String hash = hash(scene.widthMm() + " " + scene.heightMm() + scene.colour()
+                + views.stream().map(SceneView.FrameView::hash).toList());
         pages.put(hash, scene);
-        return new SceneView(page.id(), scene.widthMm(), scene.heightMm(), scene.bleedMm(), scene.colour(), hash, views,
+        return new SceneView(
+                page.id(),
+                scene.widthMm(),
+                scene.heightMm(),
+                scene.bleedMm(),
+                scene.colour(),
+                hash,
+                views,
                 page.arrangement() instanceof Grid grid ? lines(piece.format(), grid) : null);
     }
 
     private static SceneView.@Nullable GridView lines(Format format, Grid grid) {
         return GridSums.cells(format, grid) instanceof GridOutcome.Fits fits
-                ? new SceneView.GridView(stretches(fits.columns()), stretches(fits.rows())) : null;
+                ? new SceneView.GridView(stretches(fits.columns()), stretches(fits.rows()))
+                : null;
     }
 
     private static List<SceneView.StretchView> stretches(List<GridOutcome.Stretch> stretches) {
-        return stretches.stream().map(stretch -> new SceneView.StretchView(stretch.from().mm(), stretch.to().mm())).toList();
+        return stretches.stream()
+                .map(stretch -> new SceneView.StretchView(
+                        stretch.from().mm(), stretch.to().mm()))
+                .toList();
     }
 
     /** The frame that goes by this name, if it was resolved lately. */
@@ -87,16 +100,28 @@ public class SceneService {
         return frames.find(hash);
     }
 
-    @Nullable PageScene pageNamed(String hash) {
+    @Nullable
+    PageScene pageNamed(String hash) {
         return pages.find(hash);
     }
 
     private static KnownFrame known(PageScene.FrameScene frame) {
         // A record's text holds every number in full, so equal texts are equal looks.
         String hash = hash(frame.toString());
-        return new KnownFrame(frame, new SceneView.FrameView(frame.frameId(), frame.cell(), frame.outer(), frame.window(),
-                frame.turnDegrees(), frame.bounds(),
-                frame.cornerRadiusMm(), frame.borderMm(), hash, photo(frame.photo()), words(frame.words())));
+        return new KnownFrame(
+                frame,
+                new SceneView.FrameView(
+                        frame.frameId(),
+                        frame.cell(),
+                        frame.outer(),
+                        frame.window(),
+                        frame.turnDegrees(),
+                        frame.bounds(),
+                        frame.cornerRadiusMm(),
+                        frame.borderMm(),
+                        hash,
+                        photo(frame.photo()),
+                        words(frame.words())));
     }
 
     private static SceneView.@Nullable PhotoView photo(PageScene.@Nullable PhotoScene photo) {
@@ -105,18 +130,31 @@ public class SceneService {
         }
         double[] matrix = new double[6];
         photo.toPage().getMatrix(matrix);
-        return new SceneView.PhotoView(photo.photo(), photo.widthPx(), photo.heightPx(),
-                DoubleStream.of(matrix).boxed().toList(), photo.crop(), photo.ppi(), photo.sharpness(), photo.subject());
+        return new SceneView.PhotoView(
+                photo.photo(),
+                photo.widthPx(),
+                photo.heightPx(),
+                DoubleStream.of(matrix).boxed().toList(),
+                photo.crop(),
+                photo.ppi(),
+                photo.sharpness(),
+                photo.subject());
     }
 
     private static SceneView.@Nullable WordsView words(PageScene.@Nullable WordsScene words) {
-        return words == null ? null : new SceneView.WordsView(
-                words.lines().stream().map(PageScene.LineScene::text).toList(), words.sizePt(), words.allShown(), words.missing());
+        return words == null
+                ? null
+                : new SceneView.WordsView(
+                        words.lines().stream().map(PageScene.LineScene::text).toList(),
+                        words.sizePt(),
+                        words.allShown(),
+                        words.missing());
     }
 
     private static String hash(String text) {
         try {
-            byte[] digest = MessageDigest.getInstance("SHA-256").digest((PAINTER + text).getBytes(StandardCharsets.UTF_8));
+            byte[] digest =
+                    MessageDigest.getInstance("SHA-256").digest((PAINTER + text).getBytes(StandardCharsets.UTF_8));
             return HexFormat.of().formatHex(Arrays.copyOf(digest, HASH_DIGITS / 2));
         } catch (NoSuchAlgorithmException e) {
             throw new IllegalStateException(e);

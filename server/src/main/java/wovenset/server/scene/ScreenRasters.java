@@ -35,9 +35,12 @@ class ScreenRasters implements PhotoRasters {
         if (longEdge >= edge) {
             return Raster.upright(base);
         }
-        return Raster.upright(kept.get(photo.sha256() + "/at" + longEdge, key -> DerivedPixels.reduced(base,
-                Math.max(1, (int) Math.round(base.getWidth() * (double) longEdge / edge)),
-                Math.max(1, (int) Math.round(base.getHeight() * (double) longEdge / edge)))));
+        return Raster.upright(kept.get(
+                photo.sha256() + "/at" + longEdge,
+                key -> DerivedPixels.reduced(
+                        base,
+                        Math.max(1, (int) Math.round(base.getWidth() * (double) longEdge / edge)),
+                        Math.max(1, (int) Math.round(base.getHeight() * (double) longEdge / edge)))));
     }
 
     private BufferedImage read(PhotoId photo, int derived) {

@@ -48,15 +48,24 @@ class SpriteController {
      * says that the frame's photo cannot be read: one bad file must not hide the rest of the page.
      */
     @PostMapping(path = "/sprites", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-    @ApiResponse(responseCode = "200", content = @Content(mediaType = MediaType.APPLICATION_OCTET_STREAM_VALUE,
-            schema = @Schema(type = "string", format = "binary")))
-    void sprites(@PathVariable UUID piece, @PathVariable UUID page, @RequestBody SpriteRequest request,
-            HttpServletResponse response) throws IOException {
+    @ApiResponse(
+            responseCode = "200",
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_OCTET_STREAM_VALUE,
+                            schema = @Schema(type = "string", format = "binary")))
+    void sprites(
+            @PathVariable UUID piece,
+            @PathVariable UUID page,
+            @RequestBody SpriteRequest request,
+            HttpServletResponse response)
+            throws IOException {
         RequiredFields.check(request);
         if (request.hashes().isEmpty() || request.hashes().size() > MOST_AT_ONCE) {
             throw new IllegalArgumentException("Between 1 and " + MOST_AT_ONCE + " sprites are drawn at once");
         }
-        List<CompletableFuture<byte[]>> pictures = sprites.sprites(piece, page, request.hashes(), request.pixelsPerMm());
+        List<CompletableFuture<byte[]>> pictures =
+                sprites.sprites(piece, page, request.hashes(), request.pixelsPerMm());
         response.setContentType(MediaType.APPLICATION_OCTET_STREAM_VALUE);
         DataOutputStream out = new DataOutputStream(response.getOutputStream());
         for (CompletableFuture<byte[]> picture : pictures) {
@@ -81,11 +90,15 @@ class SpriteController {
 
     /** @param width of the picture in pixels */
     @GetMapping(path = "/image/{hash}", produces = MediaType.IMAGE_PNG_VALUE)
-    ResponseEntity<byte[]> image(@PathVariable UUID piece, @PathVariable UUID page, @PathVariable String hash, @RequestParam int width) {
+    ResponseEntity<byte[]> image(
+            @PathVariable UUID piece, @PathVariable UUID page, @PathVariable String hash, @RequestParam int width) {
         return forEver(sprites.page(piece, page, hash, width));
     }
 
     private static ResponseEntity<byte[]> forEver(byte[] png) {
-        return ResponseEntity.ok().cacheControl(CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable()).body(png);
+        return ResponseEntity.ok()
+                .cacheControl(
+                        CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable())
+                .body(png);
     }
 }

@@ -28,8 +28,10 @@ public class SpriteService {
     private final SceneService scenes;
     private final PageLookup pieces;
     private final SpritePainter painter;
-    private final ExecutorService drawers = Executors.newFixedThreadPool(Runtime.getRuntime().availableProcessors());
-    private final Recent<String, byte[]> drawn = Recent.bytes(Runtime.getRuntime().maxMemory() / 16, png -> png.length);
+    private final ExecutorService drawers =
+            Executors.newFixedThreadPool(Runtime.getRuntime().availableProcessors());
+    private final Recent<String, byte[]> drawn =
+            Recent.bytes(Runtime.getRuntime().maxMemory() / 16, png -> png.length);
 
     SpriteService(SceneService scenes, PageLookup pieces, ScreenRasters rasters) {
         this.scenes = scenes;
@@ -44,8 +46,11 @@ public class SpriteService {
      * @throws IllegalArgumentException if a picture would be too large
      */
     public List<CompletableFuture<byte[]>> sprites(UUID piece, UUID page, List<String> hashes, double pixelsPerMm) {
-        List<PageScene.FrameScene> frames = hashes.stream().map(hash -> known(piece, page, () -> scenes.frameNamed(hash))).toList();
-        frames.forEach(frame -> checkSize(frame.bounds().width() * pixelsPerMm, frame.bounds().height() * pixelsPerMm));
+        List<PageScene.FrameScene> frames = hashes.stream()
+                .map(hash -> known(piece, page, () -> scenes.frameNamed(hash)))
+                .toList();
+        frames.forEach(frame ->
+                checkSize(frame.bounds().width() * pixelsPerMm, frame.bounds().height() * pixelsPerMm));
         List<CompletableFuture<byte[]>> pictures = new ArrayList<>();
         for (int i = 0; i < frames.size(); i++) {
             PageScene.FrameScene frame = frames.get(i);
@@ -56,7 +61,7 @@ public class SpriteService {
         return pictures;
     }
 
-    /** The trimmed page as PNG, this wide; throws as {@link #sprite}. */
+    /** The trimmed page as PNG, this wide; throws as {@link #sprites}. */
     byte[] page(UUID piece, UUID page, String hash, int width) {
         PageScene scene = known(piece, page, () -> scenes.pageNamed(hash));
         double pixelsPerMm = width / scene.widthMm();
@@ -83,7 +88,8 @@ public class SpriteService {
 
     private static void checkSize(double width, double height) {
         if (!(width > 0 && width <= LARGEST_SIDE_PX && height <= LARGEST_SIDE_PX && width * height <= MOST_PIXELS)) {
-            throw new IllegalArgumentException("A picture for the screen has at most " + (int) LARGEST_SIDE_PX + " pixels on a side");
+            throw new IllegalArgumentException(
+                    "A picture for the screen has at most " + (int) LARGEST_SIDE_PX + " pixels on a side");
         }
     }
 }

@@ -24,8 +24,12 @@ public class SettingService {
     public SharpnessLimits sharpness() {
         SharpnessLimits known = sharpness;
         if (known == null) {
-            known = sql.select(SETTING.CONTENT).from(SETTING).where(SETTING.NAME.eq(SHARPNESS)).fetchOptional()
-                    .map(row -> mapper.readValue(row.value1(), SharpnessLimits.class)).orElse(SharpnessLimits.USUAL);
+            known = sql.select(SETTING.CONTENT)
+                    .from(SETTING)
+                    .where(SETTING.NAME.eq(SHARPNESS))
+                    .fetchOptional()
+                    .map(row -> mapper.readValue(row.value1(), SharpnessLimits.class))
+                    .orElse(SharpnessLimits.USUAL);
             sharpness = known;
         }
         return known;
@@ -33,8 +37,12 @@ public class SettingService {
 
     void setSharpness(SharpnessLimits limits) {
         String content = mapper.writeValueAsString(limits);
-        sql.insertInto(SETTING).set(SETTING.NAME, SHARPNESS).set(SETTING.CONTENT, content)
-                .onDuplicateKeyUpdate().set(SETTING.CONTENT, content).execute();
+        sql.insertInto(SETTING)
+                .set(SETTING.NAME, SHARPNESS)
+                .set(SETTING.CONTENT, content)
+                .onDuplicateKeyUpdate()
+                .set(SETTING.CONTENT, content)
+                .execute();
         sharpness = limits;
     }
 }

@@ -38,15 +38,22 @@ class ApiDescription {
             Resolution.class, () -> new NumberSchema().description("Pixels per inch"),
             PhotoId.class, () -> new StringSchema().description("The SHA-256 of the photo's file"),
             Rgb.class, () -> new StringSchema().description("A colour as #rrggbb"),
-            SlicingTree.class, () -> new StringSchema().description("Cuts: p is a place, (pp) side by side, [pp] one below the other"));
+            SlicingTree.class,
+                    () -> new StringSchema()
+                            .description("Cuts: p is a place, (pp) side by side, [pp] one below the other"));
 
-    private static final Map<Class<?>, Class<?>> KINDS = Map.of(
-            Edit.class, CoreJson.EditKinds.class, Arrangement.class, CoreJson.ArrangementKinds.class);
+    private static final Map<Class<?>, Class<?>> KINDS =
+            Map.of(Edit.class, CoreJson.EditKinds.class, Arrangement.class, CoreJson.ArrangementKinds.class);
 
     @Bean
     OpenAPI openApi() {
-        return new OpenAPI().info(new Info().title("Wovenset").version("1")
-                .description("Everything that the interface does can be done through this. Lengths are whole micrometres."));
+        return new OpenAPI()
+                .info(
+                        new Info()
+                                .title("Wovenset")
+                                .version("1")
+                                .description(
+                                        "Everything that the interface does can be done through this. Lengths are whole micrometres."));
     }
 
     @Bean
@@ -56,7 +63,8 @@ class ApiDescription {
 
     private static final class CoreValues implements ModelConverter {
         @Override
-        public @Nullable Schema<?> resolve(AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
+        public @Nullable Schema<?> resolve(
+                AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
             JavaType java = Json.mapper().constructType(type.getType());
             Class<?> raw = java == null ? Object.class : java.getRawClass();
             if (SCALARS.containsKey(raw)) {
@@ -86,7 +94,8 @@ class ApiDescription {
         private static void require(Schema<?> model, Class<?> record) {
             List<String> required = Arrays.stream(record.getRecordComponents())
                     .filter(component -> !RequiredFields.isNullable(component))
-                    .map(RecordComponent::getName).toList();
+                    .map(RecordComponent::getName)
+                    .toList();
             model.setRequired(required);
         }
 
@@ -97,7 +106,9 @@ class ApiDescription {
                 ComposedSchema union = new ComposedSchema();
                 union.setDiscriminator(new Discriminator().propertyName("kind"));
                 context.defineModel(all, union);
-                for (JsonSubTypes.Type type : KINDS.get(raw).getAnnotation(JsonSubTypes.class).value()) {
+                for (JsonSubTypes.Type type : java.util.Objects.requireNonNull(KINDS.get(raw))
+                        .getAnnotation(JsonSubTypes.class)
+                        .value()) {
                     context.resolve(new AnnotatedType(type.value()).resolveAsRef(true));
                     String name = type.value().getSimpleName();
                     Schema<?> model = context.getDefinedModels().get(name);

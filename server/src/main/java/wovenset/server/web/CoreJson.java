@@ -52,7 +52,8 @@ public class CoreJson {
         return parser.getLongValue();
     }
 
-    private static <T> void scalar(SimpleModule module, Class<T> type, Function<T, Object> write, Function<JsonParser, T> read) {
+    private static <T> void scalar(
+            SimpleModule module, Class<T> type, Function<T, Object> write, Function<JsonParser, T> read) {
         module.addSerializer(type, new StdSerializer<T>(type) {
             @Override
             public void serialize(T value, JsonGenerator generator, SerializationContext context) {

@@ -22,8 +22,9 @@ import wovenset.server.WovensetProperties;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class GuardFilter extends OncePerRequestFilter {
-    static final String POLICY = "default-src 'none'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' blob: data:; "
-            + "font-src 'self'; connect-src 'self'; form-action 'none'; frame-ancestors 'none'; base-uri 'none'";
+    static final String POLICY =
+            "default-src 'none'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' blob: data:; "
+                    + "font-src 'self'; connect-src 'self'; form-action 'none'; frame-ancestors 'none'; base-uri 'none'";
 
     private final Set<String> hosts = new HashSet<>(Set.of("localhost", "127.0.0.1", "[::1]"));
 
@@ -36,7 +37,9 @@ class GuardFilter extends OncePerRequestFilter {
             throws ServletException, IOException {
         String host = request.getHeader("Host");
         String origin = request.getHeader("Origin");
-        if (host == null || !hosts.contains(nameOf(host)) || origin != null && !origin.equals(request.getScheme() + "://" + host)) {
+        if (host == null
+                || !hosts.contains(nameOf(host))
+                || origin != null && !origin.equals(request.getScheme() + "://" + host)) {
             response.sendError(HttpServletResponse.SC_FORBIDDEN);
             return;
         }

@@ -26,29 +26,29 @@ public class Problems {
 
     @ExceptionHandler
     ProblemDetail refused(EditRefusedException e) {
-        return problem(HttpStatus.UNPROCESSABLE_ENTITY, e.getMessage(), e.field());
+        return problem(HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage(), e.field());
     }
 
     @ExceptionHandler
     ProblemDetail refused(MakeRefusedException e) {
-        return problem(HttpStatus.UNPROCESSABLE_ENTITY, e.getMessage(), null);
+        return problem(HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage(), null);
     }
 
     @ExceptionHandler
     ProblemDetail noLength(LengthSumException e) {
-        ProblemDetail problem = problem(HttpStatus.UNPROCESSABLE_ENTITY, e.getMessage(), "text");
+        ProblemDetail problem = problem(HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage(), "text");
         problem.setProperty("position", e.position());
         return problem;
     }
 
     @ExceptionHandler
     ProblemDetail missing(RequiredFields.MissingFieldException e) {
-        return problem(HttpStatus.UNPROCESSABLE_ENTITY, e.getMessage(), e.field());
+        return problem(HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage(), e.field());
     }
 
     @ExceptionHandler
     ProblemDetail outOfRange(IllegalArgumentException e) {
-        return problem(HttpStatus.UNPROCESSABLE_ENTITY, String.valueOf(e.getMessage()), null);
+        return problem(HttpStatus.UNPROCESSABLE_CONTENT, String.valueOf(e.getMessage()), null);
     }
 
     @ExceptionHandler
@@ -63,30 +63,35 @@ public class Problems {
 
     @ExceptionHandler
     ProblemDetail tooLarge(MaxUploadSizeExceededException e) {
-        return problem(HttpStatus.CONTENT_TOO_LARGE, "One upload can have at most 1 GB; bring the photos in parts.", null);
+        return problem(
+                HttpStatus.CONTENT_TOO_LARGE, "One upload can have at most 1 GB; bring the photos in parts.", null);
     }
 
     @ExceptionHandler
     ProblemDetail uploadCut(MultipartException e) {
         LOG.warn("An upload was not read", e);
-        return problem(HttpStatus.BAD_REQUEST, "The upload could not be read to its end: it was cut off, or the disk is full. Nothing of it was taken.", null);
+        return problem(
+                HttpStatus.BAD_REQUEST,
+                "The upload could not be read to its end: it was cut off, or the disk is full. Nothing of it was taken.",
+                null);
     }
 
     /** A record's own check speaks plainly; anything else in a body is only said to be unreadable. */
     @ExceptionHandler
     ProblemDetail unreadable(HttpMessageNotReadableException e) {
         if (e.getCause() instanceof DatabindException databind) {
-            String field = databind.getPath().isEmpty() ? null
+            String field = databind.getPath().isEmpty()
+                    ? null
                     : databind.getPath().get(databind.getPath().size() - 1).getPropertyName();
             if (databind.getCause() instanceof IllegalArgumentException own) {
-                return problem(HttpStatus.UNPROCESSABLE_ENTITY, String.valueOf(own.getMessage()), field);
+                return problem(HttpStatus.UNPROCESSABLE_CONTENT, String.valueOf(own.getMessage()), field);
             }
             return problem(HttpStatus.BAD_REQUEST, databind.getOriginalMessage(), field);
         }
         return problem(HttpStatus.BAD_REQUEST, "The request's body is not readable JSON.", null);
     }
 
-    public static ProblemDetail problem(HttpStatus status, String detail, @Nullable String field) {
+    public static ProblemDetail problem(HttpStatus status, @Nullable String detail, @Nullable String field) {
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
         if (field != null) {
             problem.setProperty("field", field);

@@ -30,10 +30,19 @@ public class UnforeseenProblems {
         for (Throwable cause = e; cause != null; cause = cause.getCause()) {
             if (cause instanceof SQLException sql) {
                 return FULL.contains(sql.getErrorCode())
-                        ? Problems.problem(HttpStatus.INSUFFICIENT_STORAGE, "The disk is full, so this was not saved. Make room and do it again.", null)
-                        : Problems.problem(HttpStatus.SERVICE_UNAVAILABLE, "The database did not take this. Nothing was changed; try again.", null);
+                        ? Problems.problem(
+                                HttpStatus.INSUFFICIENT_STORAGE,
+                                "The disk is full, so this was not saved. Make room and do it again.",
+                                null)
+                        : Problems.problem(
+                                HttpStatus.SERVICE_UNAVAILABLE,
+                                "The database did not take this. Nothing was changed; try again.",
+                                null);
             }
         }
-        return Problems.problem(HttpStatus.INTERNAL_SERVER_ERROR, "The application could not do this; its log says why. What was saved is safe.", null);
+        return Problems.problem(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "The application could not do this; its log says why. What was saved is safe.",
+                null);
     }
 }

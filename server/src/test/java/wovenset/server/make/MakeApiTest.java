@@ -24,11 +24,19 @@ class MakeApiTest {
     private String piece(int pages) {
         JsonNode now = api.startPiece("Oma & Opa: 50 / Jahre", 300, 200);
         String id = now.path("piece").path("id").asString();
-        api.bring(id, Map.of("a.jpg", TestPhotos.jpeg(900, 600, 401), "b.png", TestPhotos.file(TestPhotos.scene(700, 500, 402), "png")));
-        now = api.edit(id, api.piece(id).path("revision").asLong(), "flowPhotos").json();
+        api.bring(
+                id,
+                Map.of(
+                        "a.jpg",
+                        TestPhotos.jpeg(900, 600, 401),
+                        "b.png",
+                        TestPhotos.file(TestPhotos.scene(700, 500, 402), "png")));
+        now = api.edit(id, api.piece(id).path("revision").asLong(), "flowPhotos")
+                .json();
         String page = now.path("piece").path("pages").get(0).path("id").asString();
         for (int i = 1; i < pages; i++) {
-            now = api.edit(id, now.path("revision").asLong(), "copyPage", "pageId", page).json();
+            now = api.edit(id, now.path("revision").asLong(), "copyPage", "pageId", page)
+                    .json();
         }
         return id;
     }
@@ -40,7 +48,9 @@ class MakeApiTest {
         assertThat(job.path("share").asDouble()).isEqualTo(1);
         Api.Answer file = api.get("/api/makes/" + job.path("id").asString() + "/file");
         assertThat(new String(file.bytes(), 0, 5, StandardCharsets.US_ASCII)).isEqualTo("%PDF-");
-        assertThat(java.net.URLDecoder.decode(file.header("Content-Disposition"), StandardCharsets.UTF_8)).contains("attachment").contains("Oma & Opa 50 Jahre, 2 pages.pdf");
+        assertThat(java.net.URLDecoder.decode(file.header("Content-Disposition"), StandardCharsets.UTF_8))
+                .contains("attachment")
+                .contains("Oma & Opa 50 Jahre, 2 pages.pdf");
     }
 
     @Test
@@ -48,9 +58,14 @@ class MakeApiTest {
         String piece = piece(3);
         JsonNode one = api.make(piece, "JPEG", List.of(1), 100);
         assertThat(one.path("fileName").asString()).isEqualTo("Oma & Opa 50 Jahre, page 2, 1181 x 787 px.jpg");
-        assertThat(ImageIO.read(new ByteArrayInputStream(api.get("/api/makes/" + one.path("id").asString() + "/file").bytes())).getWidth()).isEqualTo(1181);
+        assertThat(ImageIO.read(new ByteArrayInputStream(
+                                api.get("/api/makes/" + one.path("id").asString() + "/file")
+                                        .bytes()))
+                        .getWidth())
+                .isEqualTo(1181);
         JsonNode all = api.make(piece, "PNG", List.of(0, 1, 2), 50);
-        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(api.get("/api/makes/" + all.path("id").asString() + "/file").bytes()))) {
+        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(
+                api.get("/api/makes/" + all.path("id").asString() + "/file").bytes()))) {
             assertThat(zip.getNextEntry().getName()).isEqualTo("Oma & Opa 50 Jahre, page 1, 591 x 394 px.png");
         }
         assertThat(api.get("/api/pieces/" + piece + "/makes").json()).hasSize(2);
@@ -61,15 +76,30 @@ class MakeApiTest {
         JsonNode job = api.make(piece(1), "JPEG", List.of(0), 4800);
         assertThat(job.path("state").asString()).isEqualTo("FAILED");
         assertThat(job.path("message").asString()).contains("pixels per inch fits");
-        assertThat(api.get("/api/makes/" + job.path("id").asString() + "/file").detail()).contains("not made");
-        assertThat(api.make(piece(1), "PDF", List.of(7), 300).path("message").asString()).contains("pages 1 to 1");
+        assertThat(api.get("/api/makes/" + job.path("id").asString() + "/file").detail())
+                .contains("not made");
+        assertThat(api.make(piece(1), "PDF", List.of(7), 300).path("message").asString())
+                .contains("pages 1 to 1");
     }
 
     @Test
     void aMakeCanBeStopped() {
         String piece = piece(40);
-        Api.Answer asked = api.post("/api/pieces/" + piece + "/makes", Map.of("kind", "PNG", "pages", IntStream.range(0, 40).boxed().toList(),
-                "resolution", 300, "jpegQuality", 90, "ground", "PAGE_COLOUR", "extent", "BLEED"));
+        Api.Answer asked = api.post(
+                "/api/pieces/" + piece + "/makes",
+                Map.of(
+                        "kind",
+                        "PNG",
+                        "pages",
+                        IntStream.range(0, 40).boxed().toList(),
+                        "resolution",
+                        300,
+                        "jpegQuality",
+                        90,
+                        "ground",
+                        "PAGE_COLOUR",
+                        "extent",
+                        "BLEED"));
         String id = asked.json().path("id").asString();
         assertThat(api.post("/api/makes/" + id + "/cancel", "").status()).isEqualTo(200);
         assertThat(api.ended(id).path("state").asString()).isEqualTo("CANCELLED");
@@ -78,9 +108,24 @@ class MakeApiTest {
     @Test
     void nonsenseIsRefusedBeforeAnythingStarts() {
         String piece = piece(1);
-        Map<String, Object> request = Map.of("kind", "PDF", "pages", List.of(), "resolution", 300, "jpegQuality", 90, "ground", "CLEAR", "extent", "TRIM");
-        assertThat(api.post("/api/pieces/" + piece + "/makes", request).detail()).contains("at least one page");
-        assertThat(api.post("/api/pieces/" + piece + "/makes", Map.of("kind", "PDF")).status()).isBetween(400, 422);
+        Map<String, Object> request = Map.of(
+                "kind",
+                "PDF",
+                "pages",
+                List.of(),
+                "resolution",
+                300,
+                "jpegQuality",
+                90,
+                "ground",
+                "CLEAR",
+                "extent",
+                "TRIM");
+        assertThat(api.post("/api/pieces/" + piece + "/makes", request).detail())
+                .contains("at least one page");
+        assertThat(api.post("/api/pieces/" + piece + "/makes", Map.of("kind", "PDF"))
+                        .status())
+                .isBetween(400, 422);
         assertThat(api.get("/api/pieces/" + piece + "/makes").json()).isEmpty();
     }
 }

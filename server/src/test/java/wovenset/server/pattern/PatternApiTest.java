@@ -17,11 +17,18 @@ class PatternApiTest {
     private final Api api = TestServer.api();
 
     private List<JsonNode> shipped() {
-        return api.get("/api/patterns").json().valueStream().filter(one -> one.path("shipped").asBoolean()).toList();
+        return api.get("/api/patterns")
+                .json()
+                .valueStream()
+                .filter(one -> one.path("shipped").asBoolean())
+                .toList();
     }
 
     private String file(JsonNode pattern) {
-        return new String(api.get("/api/patterns/" + pattern.path("id").asString() + "/file").bytes(), java.nio.charset.StandardCharsets.UTF_8);
+        return new String(
+                api.get("/api/patterns/" + pattern.path("id").asString() + "/file")
+                        .bytes(),
+                java.nio.charset.StandardCharsets.UTF_8);
     }
 
     private Api.Answer bring(String text) {
@@ -30,16 +37,31 @@ class PatternApiTest {
 
     @Test
     void twelvePatternsShipAndEachCanBeUsedOnAnyPage() {
-        assertThat(shipped()).hasSize(12).allSatisfy(one -> assertThat(one.path("sketch").size()).isEqualTo(one.path("pattern").path("frames").size()));
+        assertThat(shipped()).hasSize(12).allSatisfy(one -> assertThat(
+                        one.path("sketch").size())
+                .isEqualTo(one.path("pattern").path("frames").size()));
         for (int[] size : new int[][] {{300, 200}, {105, 148}, {900, 600}}) {
             JsonNode piece = api.startPiece("Patterns", size[0], size[1]);
             String id = piece.path("piece").path("id").asString();
             String page = piece.path("piece").path("pages").get(0).path("id").asString();
             long revision = piece.path("revision").asLong();
             for (JsonNode one : shipped()) {
-                Api.Answer used = api.edit(id, revision++, "applyPattern", "pageId", page, "pattern", one.path("pattern"), "withDress", true);
-                assertThat(used.status()).as(one.path("pattern").path("name").asString() + " on " + size[0] + ": " + new String(used.bytes())).isEqualTo(200);
-                assertThat(used.json().path("scenes").get(0).path("frames").size()).isEqualTo(one.path("sketch").size());
+                Api.Answer used = api.edit(
+                        id,
+                        revision++,
+                        "applyPattern",
+                        "pageId",
+                        page,
+                        "pattern",
+                        one.path("pattern"),
+                        "withDress",
+                        true);
+                assertThat(used.status())
+                        .as(one.path("pattern").path("name").asString() + " on " + size[0] + ": "
+                                + new String(used.bytes()))
+                        .isEqualTo(200);
+                assertThat(used.json().path("scenes").get(0).path("frames").size())
+                        .isEqualTo(one.path("sketch").size());
             }
         }
     }
@@ -49,28 +71,40 @@ class PatternApiTest {
         JsonNode piece = api.startPiece("Kept", 300, 200);
         String id = piece.path("piece").path("id").asString();
         String page = piece.path("piece").path("pages").get(0).path("id").asString();
-        JsonNode kept = api.post("/api/patterns", Map.of("pieceId", id, "pageId", page, "name", " Two by two ")).json();
+        JsonNode kept = api.post("/api/patterns", Map.of("pieceId", id, "pageId", page, "name", " Two by two "))
+                .json();
         assertThat(kept.path("pattern").path("name").asString()).isEqualTo("Two by two");
         String file = file(kept);
-        assertThat(api.get("/api/patterns/" + kept.path("id").asString() + "/file").header("Content-Disposition")).contains("Two by two.pattern.json");
-        assertThat(api.delete("/api/patterns/" + kept.path("id").asString()).status()).isEqualTo(200);
-        assertThat(api.get("/api/patterns/" + kept.path("id").asString() + "/file").status()).isEqualTo(404);
+        assertThat(api.get("/api/patterns/" + kept.path("id").asString() + "/file")
+                        .header("Content-Disposition"))
+                .contains("Two by two.pattern.json");
+        assertThat(api.delete("/api/patterns/" + kept.path("id").asString()).status())
+                .isEqualTo(200);
+        assertThat(api.get("/api/patterns/" + kept.path("id").asString() + "/file")
+                        .status())
+                .isEqualTo(404);
         JsonNode again = bring(file).json();
         assertThat(again.path("pattern")).isEqualTo(kept.path("pattern"));
         api.delete("/api/patterns/" + again.path("id").asString());
-        assertThat(api.delete("/api/patterns/" + shipped().get(0).path("id").asString()).detail()).contains("ships with Wovenset");
-        assertThat(api.post("/api/patterns", Map.of("pieceId", id, "pageId", page, "name", "x".repeat(61))).detail()).contains("1 to 60");
+        assertThat(api.delete("/api/patterns/" + shipped().get(0).path("id").asString())
+                        .detail())
+                .contains("ships with Wovenset");
+        assertThat(api.post("/api/patterns", Map.of("pieceId", id, "pageId", page, "name", "x".repeat(61)))
+                        .detail())
+                .contains("1 to 60");
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {
-        "not json | line 1",
-        "{} | is no pattern",
-        "[1, 2] | is no pattern",
-        "{\"wovenset\": \"pattern\", \"version\": 9} | later version",
-        "{\"wovenset\": \"pattern\", \"version\": 1} | “pattern” is missing",
-        "{\"wovenset\": \"pattern\", \"version\": 1, \"pattern\": {\"name\": \"a\"}} | cannot be read",
-    })
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "not json | line 1",
+                "{} | is no pattern",
+                "[1, 2] | is no pattern",
+                "{\"wovenset\": \"pattern\", \"version\": 9} | later version",
+                "{\"wovenset\": \"pattern\", \"version\": 1} | “pattern” is missing",
+                "{\"wovenset\": \"pattern\", \"version\": 1, \"pattern\": {\"name\": \"a\"}} | cannot be read",
+            })
     void filesThatAreNoPatternsAreRefusedInWords(String text, String said) {
         Api.Answer answer = bring(text);
         assertThat(answer.status()).isEqualTo(422);
@@ -81,10 +115,16 @@ class PatternApiTest {
     @Test
     void aPatternThatWouldNotFitItsOwnPageOrIsHugeIsRefused() {
         String file = file(shipped().get(0));
-        assertThat(bring(file.replaceAll("\"gap\" : \\d+", "\"gap\" : 900000")).detail()).contains("do not fit on its own page");
-        assertThat(bring(file.replaceAll("\"left\" : \\d+", "\"left\" : 9000000")).status()).isEqualTo(422);
+        assertThat(bring(file.replaceAll("\"gap\" : \\d+", "\"gap\" : 900000")).detail())
+                .contains("do not fit on its own page");
+        assertThat(bring(file.replaceAll("\"left\" : \\d+", "\"left\" : 9000000"))
+                        .status())
+                .isEqualTo(422);
         assertThat(bring(" ".repeat(1_000_001)).detail()).contains("too large");
-        assertThat(bring(file.replaceAll("\"width\" : \\d+", "\"width\" : 1")).status()).isEqualTo(422);
-        assertThat(bring(file.replaceAll("\"tree\" : \"[^\"]*\"", "\"tree\" : \"" + "(p".repeat(400) + "\"")).status()).isEqualTo(422);
+        assertThat(bring(file.replaceAll("\"width\" : \\d+", "\"width\" : 1")).status())
+                .isEqualTo(422);
+        assertThat(bring(file.replaceAll("\"tree\" : \"[^\"]*\"", "\"tree\" : \"" + "(p".repeat(400) + "\""))
+                        .status())
+                .isEqualTo(422);
     }
 }

@@ -65,7 +65,10 @@ class PhotoApiTest {
 
     private static List<Path> stored() throws IOException {
         try (var files = Files.walk(TestServer.data())) {
-            return files.filter(Files::isRegularFile).filter(file -> !file.toString().contains("/made/")).sorted().toList();
+            return files.filter(Files::isRegularFile)
+                    .filter(file -> !file.toString().contains("/made/"))
+                    .sorted()
+                    .toList();
         }
     }
 
@@ -82,7 +85,11 @@ class PhotoApiTest {
         assertThat(photo.path("takenAt").asString()).startsWith("2026-08-02T20:48:36");
         assertThat(photo.path("caption").asString()).isEqualTo("Evening kite");
         String id = photo.path("id").asString();
-        assertThat(Files.readAllBytes(TestServer.data().resolve("photos").resolve(id.substring(0, 2)).resolve(id))).isEqualTo(file);
+        assertThat(Files.readAllBytes(TestServer.data()
+                        .resolve("photos")
+                        .resolve(id.substring(0, 2))
+                        .resolve(id)))
+                .isEqualTo(file);
     }
 
     @Test
@@ -112,9 +119,13 @@ class PhotoApiTest {
         files.put("🪁".repeat(300) + ".jpg", TestPhotos.jpeg(90, 60, 204));
         List<JsonNode> results = api.bring(piece, files);
         assertThat(statuses(results)).containsExactly("REFUSED", "REFUSED", "REFUSED", "REFUSED", "ADDED", "ADDED");
-        assertThat(results.subList(0, 4)).extracting(result -> result.path("reason").asString()).satisfiesExactly(
-                reason -> assertThat(reason).contains("empty"), reason -> assertThat(reason).contains("not a picture"),
-                reason -> assertThat(reason).contains("cut short"), reason -> assertThat(reason).contains("60000 × 60000"));
+        assertThat(results.subList(0, 4))
+                .extracting(result -> result.path("reason").asString())
+                .satisfiesExactly(
+                        reason -> assertThat(reason).contains("empty"),
+                                reason -> assertThat(reason).contains("not a picture"),
+                        reason -> assertThat(reason).contains("cut short"),
+                                reason -> assertThat(reason).contains("60000 × 60000"));
         JsonNode photos = api.get("/api/pieces/" + piece + "/photos").json();
         assertThat(photos).hasSize(2);
         String name = photos.get(1).path("fileName").asString();
@@ -135,7 +146,8 @@ class PhotoApiTest {
         assertThat(statuses(results)).containsExactly("ADDED", "ADDED", "REFUSED");
         assertThat(results.get(2).path("name").asString()).isEqualTo("summer.zip › notes.txt");
         assertThat(Path.of("/tmp/wovenset-escape.jpg")).doesNotExist();
-        assertThat(stored()).allSatisfy(file -> assertThat(file.getFileName().toString()).matches("[0-9a-f]{64}|400.jpg|1600.jpg"));
+        assertThat(stored())
+                .allSatisfy(file -> assertThat(file.getFileName().toString()).matches("[0-9a-f]{64}|400.jpg|1600.jpg"));
     }
 
     @Test
@@ -147,9 +159,18 @@ class PhotoApiTest {
         assertThat(statuses(results)).containsExactly("REFUSED");
         assertThat(results.get(0).path("reason").asString()).contains("larger than 120 MB");
         byte[] broken = Arrays.copyOf(zip, zip.length - 30);
-        assertThat(api.bring(piece, Map.of("broken.zip", broken)).get(0).path("reason").asString()).contains("ZIP is damaged");
-        assertThat(api.bring(piece, Map.of("none.zip", zip(Map.of("a/", new byte[0])))).get(0).path("reason").asString()).contains("no photos in the ZIP");
-        assertThat(statuses(api.bring(piece, Map.of("after.jpg", TestPhotos.jpeg(90, 60, 207))))).containsExactly("ADDED");
+        assertThat(api.bring(piece, Map.of("broken.zip", broken))
+                        .get(0)
+                        .path("reason")
+                        .asString())
+                .contains("ZIP is damaged");
+        assertThat(api.bring(piece, Map.of("none.zip", zip(Map.of("a/", new byte[0]))))
+                        .get(0)
+                        .path("reason")
+                        .asString())
+                .contains("no photos in the ZIP");
+        assertThat(statuses(api.bring(piece, Map.of("after.jpg", TestPhotos.jpeg(90, 60, 207)))))
+                .containsExactly("ADDED");
     }
 
     @Test
@@ -159,24 +180,34 @@ class PhotoApiTest {
         String id = api.bring(piece, Map.of("a.jpg", file)).get(0).path("photo").asString();
         checkSize(id, "small", 267, 400);
         checkSize(id, "large", 1067, 1600);
-        Path derived = TestServer.data().resolve("derived").resolve(id.substring(0, 2)).resolve(id);
+        Path derived =
+                TestServer.data().resolve("derived").resolve(id.substring(0, 2)).resolve(id);
         Files.delete(derived.resolve("400.jpg"));
         Files.delete(derived.resolve("1600.jpg"));
         checkSize(id, "small", 267, 400);
-        assertThat(api.get("/api/photos/" + id + "/small").header("Cache-Control")).contains("immutable");
+        assertThat(api.get("/api/photos/" + id + "/small").header("Cache-Control"))
+                .contains("immutable");
         assertThat(api.get("/api/photos/" + "0".repeat(64) + "/small").status()).isEqualTo(404);
         assertThat(api.get("/api/photos/..%2F..%2Fetc%2Fpasswd/small").status()).isBetween(400, 422);
     }
 
     private void checkSize(String id, String size, int width, int height) throws IOException {
-        var image = ImageIO.read(new ByteArrayInputStream(api.get("/api/photos/" + id + "/" + size).bytes()));
+        var image = ImageIO.read(new ByteArrayInputStream(
+                api.get("/api/photos/" + id + "/" + size).bytes()));
         assertThat(image.getWidth()).isEqualTo(width);
         assertThat(image.getHeight()).isEqualTo(height);
     }
 
     @Test
     void photosCanOnlyBeBroughtToAPieceThatIsThere() {
-        assertThat(api.upload("00000000-0000-0000-0000-000000000000", Map.of("a.jpg", TestPhotos.jpeg(90, 60, 209)), "b").status()).isEqualTo(404);
-        assertThat(api.upload(piece(), Map.of("a.jpg", TestPhotos.jpeg(90, 60, 209)), "").detail()).contains("batch is named");
+        assertThat(api.upload(
+                                "00000000-0000-0000-0000-000000000000",
+                                Map.of("a.jpg", TestPhotos.jpeg(90, 60, 209)),
+                                "b")
+                        .status())
+                .isEqualTo(404);
+        assertThat(api.upload(piece(), Map.of("a.jpg", TestPhotos.jpeg(90, 60, 209)), "")
+                        .detail())
+                .contains("batch is named");
     }
 }

@@ -33,7 +33,11 @@ class PieceApiTest {
     }
 
     private List<String> shelf() {
-        return api.get("/api/pieces").json().valueStream().map(item -> item.path("id").asString()).toList();
+        return api.get("/api/pieces")
+                .json()
+                .valueStream()
+                .map(item -> item.path("id").asString())
+                .toList();
     }
 
     private Api.Answer step(String way, JsonNode at) {
@@ -47,11 +51,13 @@ class PieceApiTest {
         JsonNode copy = api.post("/api/pieces/" + id(piece) + "/copy", "").json();
         assertThat(copy.path("piece").path("name").asString()).isEqualTo("A wall of kites (copy)");
         assertThat(id(copy)).isNotEqualTo(id(piece));
-        assertThat(copy.path("piece").path("pages").get(0).path("id")).isNotEqualTo(piece.path("piece").path("pages").get(0).path("id"));
+        assertThat(copy.path("piece").path("pages").get(0).path("id"))
+                .isNotEqualTo(piece.path("piece").path("pages").get(0).path("id"));
         assertThat(api.delete("/api/pieces/" + id(piece)).status()).isEqualTo(204);
         assertThat(shelf()).contains(id(copy)).doesNotContain(id(piece));
         assertThat(api.get("/api/pieces/" + id(piece)).detail()).isEqualTo("This piece is no longer on the shelf.");
-        assertThat(api.post("/api/pieces/" + id(piece) + "/restore", "").json().path("piece")).isEqualTo(piece.path("piece"));
+        assertThat(api.post("/api/pieces/" + id(piece) + "/restore", "").json().path("piece"))
+                .isEqualTo(piece.path("piece"));
         assertThat(shelf()).contains(id(piece));
     }
 
@@ -59,8 +65,16 @@ class PieceApiTest {
     void anEditIsStoredBeforeItIsAnswered() {
         JsonNode piece = api.startPiece("Captions", 300, 200);
         JsonNode page = piece.path("piece").path("pages").get(0);
-        Api.Answer answer = api.edit(id(piece), 1, "setCaption", "pageId", page.path("id").asString(),
-                "frameId", page.path("frames").get(0).path("id").asString(), "caption", "Žluťoučký kůň 🪁");
+        Api.Answer answer = api.edit(
+                id(piece),
+                1,
+                "setCaption",
+                "pageId",
+                page.path("id").asString(),
+                "frameId",
+                page.path("frames").get(0).path("id").asString(),
+                "caption",
+                "Žluťoučký kůň 🪁");
         assertThat(answer.status()).isEqualTo(200);
         assertThat(answer.json().path("done").asString()).isEqualTo("Write a caption");
         assertThat(answer.json().path("undo").asString()).isEqualTo("Write a caption");
@@ -68,13 +82,21 @@ class PieceApiTest {
         JsonNode read = api.piece(id(piece));
         assertThat(revision(read)).isEqualTo(2);
         assertThat(read.path("piece")).isEqualTo(answer.json().path("piece"));
-        assertThat(read.path("piece").path("pages").get(0).path("frames").get(0).path("caption").asString()).isEqualTo("Žluťoučký kůň 🪁");
+        assertThat(read.path("piece")
+                        .path("pages")
+                        .get(0)
+                        .path("frames")
+                        .get(0)
+                        .path("caption")
+                        .asString())
+                .isEqualTo("Žluťoučký kůň 🪁");
     }
 
     @Test
     void aStaleEditIsRefusedWithThePresentRevision() {
         JsonNode piece = api.startPiece("Two windows", 300, 200);
-        assertThat(api.edit(id(piece), 1, "renamePiece", "name", "First").status()).isEqualTo(200);
+        assertThat(api.edit(id(piece), 1, "renamePiece", "name", "First").status())
+                .isEqualTo(200);
         Api.Answer stale = api.edit(id(piece), 1, "renamePiece", "name", "Second");
         assertThat(stale.status()).isEqualTo(409);
         assertThat(stale.detail()).contains("changed in another window");
@@ -88,9 +110,12 @@ class PieceApiTest {
         List<CompletableFuture<Integer>> tries = new ArrayList<>();
         for (int i = 0; i < 12; i++) {
             String name = "Race " + i;
-            tries.add(CompletableFuture.supplyAsync(() -> api.edit(id(piece), 1, "renamePiece", "name", name).status()));
+            tries.add(CompletableFuture.supplyAsync(
+                    () -> api.edit(id(piece), 1, "renamePiece", "name", name).status()));
         }
-        assertThat(tries.stream().map(CompletableFuture::join)).containsOnly(200, 409).containsOnlyOnce(200);
+        assertThat(tries.stream().map(CompletableFuture::join))
+                .containsOnly(200, 409)
+                .containsOnlyOnce(200);
         assertThat(revision(api.piece(id(piece)))).isEqualTo(2);
     }
 
@@ -101,7 +126,9 @@ class PieceApiTest {
             String piece = id(api.startPiece("Neighbour " + i, 300, 200));
             editors.add(CompletableFuture.runAsync(() -> {
                 for (int revision = 1; revision <= 40; revision++) {
-                    assertThat(api.edit(piece, revision, "renamePiece", "name", "Name " + revision).status()).isEqualTo(200);
+                    assertThat(api.edit(piece, revision, "renamePiece", "name", "Name " + revision)
+                                    .status())
+                            .isEqualTo(200);
                 }
             }));
         }
@@ -111,12 +138,22 @@ class PieceApiTest {
     @Test
     void aRefusedEditNamesItsFieldAndChangesNothing() {
         JsonNode piece = api.startPiece("Refusals", 300, 200);
-        Map<String, Object> grid = Map.of("rows", 2, "columns", 2, "columnGap", 500_000, "rowGap", 0,
-                "margins", Map.of("top", 0, "right", 0, "bottom", 0, "left", 0));
+        Map<String, Object> grid = Map.of(
+                "rows",
+                2,
+                "columns",
+                2,
+                "columnGap",
+                500_000,
+                "rowGap",
+                0,
+                "margins",
+                Map.of("top", 0, "right", 0, "bottom", 0, "left", 0));
         Api.Answer answer = api.edit(id(piece), 1, "setGrid", "grid", grid);
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.field()).isEqualTo("columnGap");
-        assertThat(answer.detail()).isEqualTo("With 2 cells across, gaps of 500 mm leave no room; at most 296 mm fits.");
+        assertThat(answer.detail())
+                .isEqualTo("With 2 cells across, gaps of 500 mm leave no room; at most 296 mm fits.");
         assertThat(api.piece(id(piece))).isEqualTo(piece);
     }
 
@@ -125,12 +162,19 @@ class PieceApiTest {
         JsonNode piece = api.startPiece("Malformed", 300, 200);
         String path = "/api/pieces/" + id(piece) + "/edits";
         assertThat(api.post(path, "{nonsense").detail()).isEqualTo("The request's body is not readable JSON.");
-        assertThat(api.post(path, Map.of("revision", 1, "edit", Map.of("kind", "explode"))).status()).isEqualTo(400);
+        assertThat(api.post(path, Map.of("revision", 1, "edit", Map.of("kind", "explode")))
+                        .status())
+                .isEqualTo(400);
         assertThat(api.edit(id(piece), 1, "renamePiece").detail()).isEqualTo("“name” is missing.");
-        assertThat(api.edit(id(piece), 1, "addPhotos", "photos", List.of("../../etc/passwd")).status()).isBetween(400, 422);
-        assertThat(api.edit(id(piece), 1, "setGrid", "grid", Map.of("rows", 900, "columns", 1)).detail()).contains("1 to 40 rows");
+        assertThat(api.edit(id(piece), 1, "addPhotos", "photos", List.of("../../etc/passwd"))
+                        .status())
+                .isBetween(400, 422);
+        assertThat(api.edit(id(piece), 1, "setGrid", "grid", Map.of("rows", 900, "columns", 1))
+                        .detail())
+                .contains("1 to 40 rows");
         assertThat(api.get("/api/pieces/not-an-id").status()).isEqualTo(400);
-        assertThat(api.get("/api/pieces/00000000-0000-0000-0000-000000000000").status()).isEqualTo(404);
+        assertThat(api.get("/api/pieces/00000000-0000-0000-0000-000000000000").status())
+                .isEqualTo(404);
         assertThat(api.post("/api/pieces", Map.of("name", "x")).detail()).isEqualTo("“format” is missing.");
         assertThat(api.piece(id(piece))).isEqualTo(piece);
     }
@@ -141,15 +185,28 @@ class PieceApiTest {
         JsonNode now = start;
         List<JsonNode> states = new ArrayList<>(List.of(start.path("piece")));
         String page = start.path("piece").path("pages").get(0).path("id").asString();
-        List<Object[]> edits = List.of(new Object[] {"renamePiece", "name", "Renamed"}, new Object[] {"addPage", "afterPageId", page},
-                new Object[] {"movePage", "pageId", page, "index", 1}, new Object[] {"deletePage", "pageId", page},
-                new Object[] {"setFormat", "format", Map.of("width", 200_000, "height", 250_000, "bleed", 0, "unit", "CM", "resolution", 300)});
+        List<Object[]> edits = List.of(
+                new Object[] {"renamePiece", "name", "Renamed"},
+                new Object[] {"addPage", "afterPageId", page},
+                new Object[] {"movePage", "pageId", page, "index", 1},
+                new Object[] {"deletePage", "pageId", page},
+                new Object[] {
+                    "setFormat",
+                    "format",
+                    Map.of("width", 200_000, "height", 250_000, "bleed", 0, "unit", "CM", "resolution", 300)
+                });
         for (Object[] edit : edits) {
-            now = api.edit(id(now), revision(now), (String) edit[0], java.util.Arrays.copyOfRange(edit, 1, edit.length)).json();
+            now = api.edit(id(now), revision(now), (String) edit[0], java.util.Arrays.copyOfRange(edit, 1, edit.length))
+                    .json();
             states.add(now.path("piece"));
         }
-        List<String> names = List.of("Rename the piece", "Add a page", "Move a page", "Delete a page", "Change the size");
-        assertThat(api.get("/api/pieces/" + id(now) + "/history").json().path("entries").valueStream().map(entry -> entry.path("name").asString()))
+        List<String> names =
+                List.of("Rename the piece", "Add a page", "Move a page", "Delete a page", "Change the size");
+        assertThat(api.get("/api/pieces/" + id(now) + "/history")
+                        .json()
+                        .path("entries")
+                        .valueStream()
+                        .map(entry -> entry.path("name").asString()))
                 .containsExactlyElementsOf(names);
         for (int i = names.size() - 1; i >= 0; i--) {
             now = step("undo", now).json();
@@ -164,8 +221,11 @@ class PieceApiTest {
         }
         assertThat(step("redo", now).detail()).isEqualTo("There is nothing to redo.");
         now = step("undo", step("undo", now).json()).json();
-        now = api.edit(id(now), revision(now), "renamePiece", "name", "Another way").json();
-        assertThat(now.path("redo").isMissingNode()).as("a new edit ends what could be redone").isTrue();
+        now = api.edit(id(now), revision(now), "renamePiece", "name", "Another way")
+                .json();
+        assertThat(now.path("redo").isMissingNode())
+                .as("a new edit ends what could be redone")
+                .isTrue();
         assertThat(now.path("undo").asString()).isEqualTo("Rename the piece");
     }
 
@@ -173,7 +233,8 @@ class PieceApiTest {
     void aPreviewShowsAndStoresNothing() {
         JsonNode piece = api.startPiece("Preview", 300, 200);
         Map<String, Object> edit = Map.of("kind", "renamePiece", "name", "Shown only");
-        JsonNode shown = api.post("/api/pieces/" + id(piece) + "/preview", Map.of("revision", 0, "edit", edit)).json();
+        JsonNode shown = api.post("/api/pieces/" + id(piece) + "/preview", Map.of("revision", 0, "edit", edit))
+                .json();
         assertThat(shown.path("piece").path("name").asString()).isEqualTo("Shown only");
         assertThat(api.piece(id(piece))).isEqualTo(piece);
     }
@@ -181,9 +242,13 @@ class PieceApiTest {
     @Test
     void otherWindowsAreToldOfAChange() throws Exception {
         JsonNode piece = api.startPiece("Events", 300, 200);
-        HttpURLConnection listening = (HttpURLConnection) URI.create(TestServer.address() + "/api/pieces/" + id(piece) + "/events").toURL().openConnection();
+        HttpURLConnection listening =
+                (HttpURLConnection) URI.create(TestServer.address() + "/api/pieces/" + id(piece) + "/events")
+                        .toURL()
+                        .openConnection();
         listening.setReadTimeout(20_000);
-        BufferedReader lines = new BufferedReader(new InputStreamReader(listening.getInputStream(), StandardCharsets.UTF_8));
+        BufferedReader lines =
+                new BufferedReader(new InputStreamReader(listening.getInputStream(), StandardCharsets.UTF_8));
         assertThat(lines.readLine()).isEqualTo(":open");
         CompletableFuture<String> told = CompletableFuture.supplyAsync(() -> firstData(lines));
         api.edit(id(piece), 1, "renamePiece", "name", "Told");

@@ -17,11 +17,13 @@ import wovenset.core.testing.Pieces;
 import wovenset.server.web.CoreJson;
 
 class PieceDocumentsTest {
-    private final PieceDocuments documents = new PieceDocuments(JsonMapper.builder().addModule(new CoreJson().coreModule()).build());
+    private final PieceDocuments documents = new PieceDocuments(
+            JsonMapper.builder().addModule(new CoreJson().coreModule()).build());
 
     @Test
     void aPageThatVersionOneWroteIsReadAsAGrid() {
-        String page = """
+        String page =
+                """
                 {"id": "7b0c1c52-4d0e-4e7b-9d0a-0a4b5d7a1c11", "frames": [{"id": "7b0c1c52-4d0e-4e7b-9d0a-0a4b5d7a1c12", "photo": null,
                   "crop": {"focusX": 0.5, "focusY": 0.5, "zoom": 1, "turnDegrees": 0, "flipped": false, "fit": "FILL"}, "caption": "Dunes"}],
                  "grid": {"rows": 1, "columns": 1, "columnGap": 4000, "rowGap": 4000, "cell": null,
@@ -36,14 +38,19 @@ class PieceDocumentsTest {
 
     @Test
     void aSlicedPageIsWrittenAndReadBack() {
-        Page page = Page.of(UUID.randomUUID(), new Slicing(Margins.all(Pieces.mm(5)), Pieces.mm(3), true, SlicingTree.parse("(p[pp1.5])")),
-                java.util.stream.Stream.generate(() -> Frame.empty(UUID.randomUUID())).limit(3).toList());
+        Page page = Page.of(
+                UUID.randomUUID(),
+                new Slicing(Margins.all(Pieces.mm(5)), Pieces.mm(3), true, SlicingTree.parse("(p[pp1.5])")),
+                java.util.stream.Stream.generate(() -> Frame.empty(UUID.randomUUID()))
+                        .limit(3)
+                        .toList());
         assertThat(documents.readPage(documents.writePage(page))).isEqualTo(page);
     }
 
     @Test
     void marksOfEarlierVersionsAreOfPhotosThatAreNotPinned() {
-        Frame frame = Frame.empty(UUID.randomUUID()).withMarks(new Marks(true, false, Marks.Turn.ANY, 0, false))
+        Frame frame = Frame.empty(UUID.randomUUID())
+                .withMarks(new Marks(true, false, Marks.Turn.ANY, 0, false))
                 .withBorder(new Border(new Rgb("#aa7700"), Pieces.mm(4), Pieces.mm(1)));
         Page page = Page.of(UUID.randomUUID(), Pieces.grid(1, 1, 10, 4), java.util.List.of(frame));
         String written = documents.writePage(page);

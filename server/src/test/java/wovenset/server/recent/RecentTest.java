@@ -33,15 +33,20 @@ class RecentTest {
         for (int i = 0; i < 10_000; i++) {
             recent.put(i, "value");
         }
-        assertThat(java.util.stream.IntStream.range(0, 10_000).filter(i -> recent.find(i) != null).count()).isLessThanOrEqualTo(100);
+        assertThat(java.util.stream.IntStream.range(0, 10_000)
+                        .filter(i -> recent.find(i) != null)
+                        .count())
+                .isLessThanOrEqualTo(100);
     }
 
     @Test
     void aFailureIsToldAndNotKept() {
         Recent<String, String> recent = Recent.entries(10);
         assertThatThrownBy(() -> recent.get("a", key -> {
-            throw new IllegalArgumentException("no such thing");
-        })).isInstanceOf(IllegalArgumentException.class).hasMessage("no such thing");
+                    throw new IllegalArgumentException("no such thing");
+                }))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessage("no such thing");
         assertThat(recent.get("a", key -> "there now")).isEqualTo("there now");
     }
 }

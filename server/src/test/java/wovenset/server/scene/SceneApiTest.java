@@ -28,7 +28,8 @@ class SceneApiTest {
         JsonNode started = api.startPiece("Sprites", 300, 200);
         piece = started.path("piece").path("id").asString();
         api.bring(piece, Map.of("a.jpg", TestPhotos.jpeg(900, 600, 301)));
-        now = api.edit(piece, api.piece(piece).path("revision").asLong(), "flowPhotos").json();
+        now = api.edit(piece, api.piece(piece).path("revision").asLong(), "flowPhotos")
+                .json();
     }
 
     private JsonNode scene() {
@@ -53,16 +54,20 @@ class SceneApiTest {
         var image = ImageIO.read(new ByteArrayInputStream(pictures.get(1)));
         JsonNode cell = scene().path("frames").get(0).path("cell");
         double left = Math.floor(cell.path("x").asDouble() * 2.5);
-        assertThat(image.getWidth()).isEqualTo((int) (Math.ceil((cell.path("x").asDouble() + cell.path("width").asDouble()) * 2.5) - left));
+        assertThat(image.getWidth()).isEqualTo((int)
+                (Math.ceil((cell.path("x").asDouble() + cell.path("width").asDouble()) * 2.5) - left));
     }
 
     @Test
     void aPhotoWhoseFilesAreGoneDoesNotHideTheRestOfThePage() throws IOException {
         api.bring(piece, Map.of("b.jpg", TestPhotos.jpeg(900, 600, 302)));
-        now = api.edit(piece, api.piece(piece).path("revision").asLong(), "flowPhotos").json();
+        now = api.edit(piece, api.piece(piece).path("revision").asLong(), "flowPhotos")
+                .json();
         String lost = scene().path("frames").get(1).path("photo").path("photo").asString();
         try (var files = Files.walk(TestServer.data())) {
-            for (Path file : files.filter(path -> Files.isRegularFile(path) && path.toString().contains(lost)).toList()) {
+            for (Path file : files.filter(
+                            path -> Files.isRegularFile(path) && path.toString().contains(lost))
+                    .toList()) {
                 Files.delete(file);
             }
         }
@@ -75,12 +80,34 @@ class SceneApiTest {
     void onlyWhatChangedGetsANewName() {
         JsonNode before = scene();
         JsonNode page = now.path("piece").path("pages").get(0);
-        now = api.edit(piece, now.path("revision").asLong(), "setCrop", "pageId", page.path("id").asString(),
-                "frameId", page.path("frames").get(0).path("id").asString(),
-                "crop", Map.of("focusX", 0.4, "focusY", 0.5, "zoom", 1.5, "turnDegrees", 0, "flipped", false, "fit", "FILL")).json();
+        now = api.edit(
+                        piece,
+                        now.path("revision").asLong(),
+                        "setCrop",
+                        "pageId",
+                        page.path("id").asString(),
+                        "frameId",
+                        page.path("frames").get(0).path("id").asString(),
+                        "crop",
+                        Map.of(
+                                "focusX",
+                                0.4,
+                                "focusY",
+                                0.5,
+                                "zoom",
+                                1.5,
+                                "turnDegrees",
+                                0,
+                                "flipped",
+                                false,
+                                "fit",
+                                "FILL"))
+                .json();
         assertThat(scene().path("hash")).isNotEqualTo(before.path("hash"));
-        assertThat(scene().path("frames").get(0).path("hash")).isNotEqualTo(before.path("frames").get(0).path("hash"));
-        assertThat(scene().path("frames").get(1).path("hash")).isEqualTo(before.path("frames").get(1).path("hash"));
+        assertThat(scene().path("frames").get(0).path("hash"))
+                .isNotEqualTo(before.path("frames").get(0).path("hash"));
+        assertThat(scene().path("frames").get(1).path("hash"))
+                .isEqualTo(before.path("frames").get(1).path("hash"));
     }
 
     @Test
@@ -94,8 +121,11 @@ class SceneApiTest {
 
     @Test
     void thePageAsOnePicture() throws IOException {
-        String path = "/api/pieces/" + piece + "/pages/" + scene().path("pageId").asString() + "/image/" + scene().path("hash").asString();
-        var image = ImageIO.read(new ByteArrayInputStream(api.get(path + "?width=600").bytes()));
+        String path =
+                "/api/pieces/" + piece + "/pages/" + scene().path("pageId").asString() + "/image/"
+                        + scene().path("hash").asString();
+        var image = ImageIO.read(
+                new ByteArrayInputStream(api.get(path + "?width=600").bytes()));
         assertThat(image.getWidth()).isEqualTo(600);
         assertThat(image.getHeight()).isEqualTo(400);
     }
@@ -105,10 +135,25 @@ class SceneApiTest {
         JsonNode limits = api.get("/api/settings/sharpness").json();
         try {
             assertThat(limits.path("warnPpi").asDouble()).isEqualTo(200);
-            assertThat(scene().path("frames").get(0).path("photo").path("sharpness").asString()).isEqualTo("OPEN");
+            assertThat(scene().path("frames")
+                            .get(0)
+                            .path("photo")
+                            .path("sharpness")
+                            .asString())
+                    .isEqualTo("OPEN");
             api.put("/api/settings/sharpness", Map.of("warnPpi", 900, "alarmPpi", 800));
-            assertThat(api.piece(piece).path("scenes").get(0).path("frames").get(0).path("photo").path("sharpness").asString()).isEqualTo("LOOSE");
-            assertThat(api.put("/api/settings/sharpness", Map.of("warnPpi", 100, "alarmPpi", 200)).detail()).contains("warning at or above the alarm");
+            assertThat(api.piece(piece)
+                            .path("scenes")
+                            .get(0)
+                            .path("frames")
+                            .get(0)
+                            .path("photo")
+                            .path("sharpness")
+                            .asString())
+                    .isEqualTo("LOOSE");
+            assertThat(api.put("/api/settings/sharpness", Map.of("warnPpi", 100, "alarmPpi", 200))
+                            .detail())
+                    .contains("warning at or above the alarm");
         } finally {
             api.put("/api/settings/sharpness", Map.of("warnPpi", 200, "alarmPpi", 120));
         }

@@ -25,7 +25,8 @@ public final class Api {
     private static final JsonMapper MAPPER = new JsonMapper();
     private static final Duration PATIENCE = Duration.ofSeconds(180);
 
-    private final HttpClient client = HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1).build();
+    private final HttpClient client =
+            HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1).build();
     private final String address;
 
     public Api(String address) {
@@ -59,7 +60,8 @@ public final class Api {
 
     public Answer send(HttpRequest.Builder request) {
         try {
-            HttpResponse<byte[]> response = client.send(request.timeout(PATIENCE).build(), HttpResponse.BodyHandlers.ofByteArray());
+            HttpResponse<byte[]> response =
+                    client.send(request.timeout(PATIENCE).build(), HttpResponse.BodyHandlers.ofByteArray());
             return new Answer(response.statusCode(), response);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -90,12 +92,14 @@ public final class Api {
     }
 
     private static HttpRequest.BodyPublisher json(Object body) {
-        return HttpRequest.BodyPublishers.ofString(body instanceof String text ? text : MAPPER.writeValueAsString(body));
+        return HttpRequest.BodyPublishers.ofString(
+                body instanceof String text ? text : MAPPER.writeValueAsString(body));
     }
 
     /** Starts a piece of this size in millimetres with a margin of 10 mm and gives its answer. */
     public JsonNode startPiece(String name, int widthMm, int heightMm) {
-        Map<String, Object> format = Map.of("width", widthMm * 1000, "height", heightMm * 1000, "bleed", 3000, "unit", "MM", "resolution", 300);
+        Map<String, Object> format = Map.of(
+                "width", widthMm * 1000, "height", heightMm * 1000, "bleed", 3000, "unit", "MM", "resolution", 300);
         Answer answer = post("/api/pieces", Map.of("name", name, "format", format, "margin", 10_000));
         assertThat(answer.status()).isEqualTo(201);
         return answer.json();
@@ -113,7 +117,9 @@ public final class Api {
 
     /** The sprites of these frames, in one answer; {@link #pictures} takes it apart. */
     public Answer sprites(String piece, String page, double pixelsPerMm, List<String> hashes) {
-        return post("/api/pieces/" + piece + "/pages/" + page + "/sprites", Map.of("hashes", hashes, "pixelsPerMm", pixelsPerMm));
+        return post(
+                "/api/pieces/" + piece + "/pages/" + page + "/sprites",
+                Map.of("hashes", hashes, "pixelsPerMm", pixelsPerMm));
     }
 
     public static List<byte[]> pictures(Answer sprites) {
@@ -140,7 +146,9 @@ public final class Api {
 
     public List<JsonNode> bring(String piece, Map<String, byte[]> files, String batch) {
         Answer answer = upload(piece, files, batch);
-        assertThat(answer.status()).as(new String(answer.bytes(), StandardCharsets.UTF_8)).isEqualTo(200);
+        assertThat(answer.status())
+                .as(new String(answer.bytes(), StandardCharsets.UTF_8))
+                .isEqualTo(200);
         return answer.json().path("results").valueStream().toList();
     }
 
@@ -148,8 +156,9 @@ public final class Api {
         String boundary = "----" + UUID.randomUUID();
         ByteArrayOutputStream body = new ByteArrayOutputStream();
         files.forEach((name, bytes) -> {
-            body.writeBytes(("--" + boundary + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"" + name.replace("\"", "%22")
-                    + "\"\r\nContent-Type: application/octet-stream\r\n\r\n").getBytes(StandardCharsets.UTF_8));
+            body.writeBytes(("--" + boundary + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\""
+                            + name.replace("\"", "%22") + "\"\r\nContent-Type: application/octet-stream\r\n\r\n")
+                    .getBytes(StandardCharsets.UTF_8));
             body.writeBytes(bytes);
             body.writeBytes("\r\n".getBytes(StandardCharsets.UTF_8));
         });
@@ -161,14 +170,28 @@ public final class Api {
 
     /** Asks for a file and waits until it is made, has failed or was stopped. */
     public JsonNode make(String piece, String kind, List<Integer> pages, int resolution) {
-        Answer answer = post("/api/pieces/" + piece + "/makes", Map.of("kind", kind, "pages", pages, "resolution", resolution,
-                "jpegQuality", 90, "ground", "PAGE_COLOUR", "extent", "TRIM"));
+        Answer answer = post(
+                "/api/pieces/" + piece + "/makes",
+                Map.of(
+                        "kind",
+                        kind,
+                        "pages",
+                        pages,
+                        "resolution",
+                        resolution,
+                        "jpegQuality",
+                        90,
+                        "ground",
+                        "PAGE_COLOUR",
+                        "extent",
+                        "TRIM"));
         assertThat(answer.status()).isEqualTo(202);
         return ended(answer.json().path("id").asString());
     }
 
     public JsonNode ended(String make) {
-        Await.until("the file is made", () -> !List.of("WAITING", "MAKING").contains(get("/api/makes/" + make).json().path("state").asString()));
+        Await.until("the file is made", () -> !List.of("WAITING", "MAKING")
+                .contains(get("/api/makes/" + make).json().path("state").asString()));
         return get("/api/makes/" + make).json();
     }
 }

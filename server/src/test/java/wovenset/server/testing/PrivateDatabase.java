@@ -34,8 +34,16 @@ public final class PrivateDatabase implements AutoCloseable {
         this.folder = folder;
         this.durability = durability;
         this.port = freePort();
-        this.process = run(List.of("mariadb-install-db", "--no-defaults", "--user=" + user(), "--datadir=" + folder.resolve("files"),
-                "--auth-root-authentication-method=normal", "--skip-test-db", "--skip-name-resolve"), "install.log");
+        this.process = run(
+                List.of(
+                        "mariadb-install-db",
+                        "--no-defaults",
+                        "--user=" + user(),
+                        "--datadir=" + folder.resolve("files"),
+                        "--auth-root-authentication-method=normal",
+                        "--skip-test-db",
+                        "--skip-name-resolve"),
+                "install.log");
     }
 
     /** Sets a server up in an empty folder and starts it. */
@@ -58,11 +66,21 @@ public final class PrivateDatabase implements AutoCloseable {
 
     /** Starts the server on the files that are there. */
     public void start() throws IOException {
-        List<String> command = new ArrayList<>(List.of(Files.exists(Path.of("/usr/sbin/mariadbd")) ? "/usr/sbin/mariadbd" : "mariadbd",
-                "--no-defaults", "--user=" + user(), "--datadir=" + folder.resolve("files"), "--socket=" + socket(),
-                "--pid-file=" + folder.resolve("pid"), "--bind-address=127.0.0.1", "--port=" + port, "--skip-name-resolve", "--skip-log-bin",
-                "--character-set-server=utf8mb4", "--collation-server=utf8mb4_unicode_ci",
-                "--innodb-flush-log-at-trx-commit=" + durability.flush, "--innodb-buffer-pool-size=64M"));
+        List<String> command = new ArrayList<>(List.of(
+                Files.exists(Path.of("/usr/sbin/mariadbd")) ? "/usr/sbin/mariadbd" : "mariadbd",
+                "--no-defaults",
+                "--user=" + user(),
+                "--datadir=" + folder.resolve("files"),
+                "--socket=" + socket(),
+                "--pid-file=" + folder.resolve("pid"),
+                "--bind-address=127.0.0.1",
+                "--port=" + port,
+                "--skip-name-resolve",
+                "--skip-log-bin",
+                "--character-set-server=utf8mb4",
+                "--collation-server=utf8mb4_unicode_ci",
+                "--innodb-flush-log-at-trx-commit=" + durability.flush,
+                "--innodb-buffer-pool-size=64M"));
         process = run(command, "mariadb.log");
         Await.until("the database answers", () -> {
             if (!process.isAlive()) {
@@ -91,7 +109,8 @@ public final class PrivateDatabase implements AutoCloseable {
     }
 
     private void execute(String statement) {
-        try (var connection = DriverManager.getConnection("jdbc:mariadb://127.0.0.1:" + port + "/?user=root"); var sql = connection.createStatement()) {
+        try (var connection = DriverManager.getConnection("jdbc:mariadb://127.0.0.1:" + port + "/?user=root");
+                var sql = connection.createStatement()) {
             sql.execute(statement);
         } catch (SQLException e) {
             throw new IllegalStateException(e);
@@ -118,7 +137,10 @@ public final class PrivateDatabase implements AutoCloseable {
 
     private Process run(List<String> command, String log) throws IOException {
         Files.createDirectories(folder);
-        return new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(folder.resolve(log).toFile()).start();
+        return new ProcessBuilder(command)
+                .redirectErrorStream(true)
+                .redirectOutput(folder.resolve(log).toFile())
+                .start();
     }
 
     private static String user() {

@@ -34,8 +34,14 @@ public final class RunningApplication implements AutoCloseable {
     }
 
     private ConfigurableApplicationContext run() {
-        return SpringApplication.run(WovensetApplication.class, "--server.port=0", "--spring.datasource.url=" + database.url(),
-                "--spring.datasource.username=root", "--spring.datasource.password=", "--wovenset.data=" + data(), "--wovenset.demo=" + demo,
+        return SpringApplication.run(
+                WovensetApplication.class,
+                "--server.port=0",
+                "--spring.datasource.url=" + database.url(),
+                "--spring.datasource.username=root",
+                "--spring.datasource.password=",
+                "--wovenset.data=" + data(),
+                "--wovenset.demo=" + demo,
                 "--spring.main.banner-mode=off");
     }
 
@@ -71,7 +77,8 @@ public final class RunningApplication implements AutoCloseable {
         context.close();
         database.close();
         try (var files = Files.walk(folder)) {
-            files.sorted(Comparator.reverseOrder()).forEach(file -> file.toFile().delete());
+            files.sorted(Comparator.reverseOrder())
+                    .forEach(file -> file.toFile().delete());
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

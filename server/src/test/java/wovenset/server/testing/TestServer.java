@@ -14,7 +14,8 @@ public final class TestServer implements BeforeAllCallback {
     private static RunningApplication running;
 
     /** Closed by the test engine when its last test has run. */
-    private record Kept(RunningApplication application) implements ExtensionContext.Store.CloseableResource, AutoCloseable {
+    private record Kept(RunningApplication application)
+            implements ExtensionContext.Store.CloseableResource, AutoCloseable {
         @Override
         public void close() {
             application.close();
@@ -24,7 +25,8 @@ public final class TestServer implements BeforeAllCallback {
     @Override
     public void beforeAll(ExtensionContext context) {
         context.getRoot().getStore(ExtensionContext.Namespace.GLOBAL).getOrComputeIfAbsent(KEY, key -> {
-            running = RunningApplication.start(PrivateDatabase.Durability.FAST, System.getProperty("wovenset.test.demo", ""));
+            running = RunningApplication.start(
+                    PrivateDatabase.Durability.FAST, System.getProperty("wovenset.test.demo", ""));
             return new Kept(running);
         });
     }

@@ -11,7 +11,8 @@ import wovenset.core.piece.Arrangement;
 
 class CoreJsonTest {
     private static Stream<Class<?>> kinds(Class<?> sealed) {
-        return Arrays.stream(sealed.getPermittedSubclasses()).flatMap(kind -> kind.isSealed() ? kinds(kind) : Stream.of(kind));
+        return Arrays.stream(sealed.getPermittedSubclasses())
+                .flatMap(kind -> kind.isSealed() ? kinds(kind) : Stream.of(kind));
     }
 
     private static Stream<Class<?>> named(Class<?> mixin) {
@@ -20,7 +21,9 @@ class CoreJsonTest {
 
     @Test
     void everyEditAndArrangementHasAName() {
-        assertThat(named(CoreJson.EditKinds.class)).containsExactlyInAnyOrderElementsOf(kinds(Edit.class).toList());
-        assertThat(named(CoreJson.ArrangementKinds.class)).containsExactlyInAnyOrderElementsOf(kinds(Arrangement.class).toList());
+        assertThat(named(CoreJson.EditKinds.class))
+                .containsExactlyInAnyOrderElementsOf(kinds(Edit.class).toList());
+        assertThat(named(CoreJson.ArrangementKinds.class))
+                .containsExactlyInAnyOrderElementsOf(kinds(Arrangement.class).toList());
     }
 }

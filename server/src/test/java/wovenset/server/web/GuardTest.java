@@ -23,29 +23,50 @@ class GuardTest {
 
     private static String firstLine(String host) throws IOException {
         try (Socket socket = new Socket(InetAddress.getLoopbackAddress(), TestServer.port())) {
-            socket.getOutputStream().write(("GET /api/pieces HTTP/1.1\r\nHost: " + host + "\r\nConnection: close\r\n\r\n").getBytes(StandardCharsets.US_ASCII));
-            return new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8).lines().findFirst().orElse("");
+            socket.getOutputStream()
+                    .write(("GET /api/pieces HTTP/1.1\r\nHost: " + host + "\r\nConnection: close\r\n\r\n")
+                            .getBytes(StandardCharsets.US_ASCII));
+            return new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8)
+                    .lines()
+                    .findFirst()
+                    .orElse("");
         }
     }
 
     @ParameterizedTest
-    @CsvSource({"localhost, 200", "127.0.0.1:8640, 200", "[::1], 200", "evil.example, 403", "localhost.evil.example, 403", "127.0.0.1.evil.example:80, 403"})
+    @CsvSource({
+        "localhost, 200",
+        "127.0.0.1:8640, 200",
+        "[::1], 200",
+        "evil.example, 403",
+        "localhost.evil.example, 403",
+        "127.0.0.1.evil.example:80, 403"
+    })
     void onlyItsOwnNamesAreAnswered(String host, String status) throws IOException {
         assertThat(firstLine(host)).contains(" " + status);
     }
 
     @Test
     void anotherSitesPageMayNotSend() {
-        assertThat(api.send(api.request("/api/pieces").header("Origin", "http://evil.example")).status()).isEqualTo(403);
-        assertThat(api.send(api.request("/api/pieces").header("Origin", "null")).status()).isEqualTo(403);
-        assertThat(api.send(api.request("/api/pieces").header("Origin", TestServer.address())).status()).isEqualTo(200);
+        assertThat(api.send(api.request("/api/pieces").header("Origin", "http://evil.example"))
+                        .status())
+                .isEqualTo(403);
+        assertThat(api.send(api.request("/api/pieces").header("Origin", "null")).status())
+                .isEqualTo(403);
+        assertThat(api.send(api.request("/api/pieces").header("Origin", TestServer.address()))
+                        .status())
+                .isEqualTo(200);
     }
 
     @Test
     void nothingMayBeLoadedFromElsewhere() {
         Api.Answer answer = api.get("/api/pieces");
-        assertThat(answer.header("Content-Security-Policy")).contains("default-src 'none'").contains("script-src 'self'").contains("frame-ancestors 'none'")
-                .doesNotContain("unsafe-eval").doesNotContain("script-src 'self' 'unsafe-inline'");
+        assertThat(answer.header("Content-Security-Policy"))
+                .contains("default-src 'none'")
+                .contains("script-src 'self'")
+                .contains("frame-ancestors 'none'")
+                .doesNotContain("unsafe-eval")
+                .doesNotContain("script-src 'self' 'unsafe-inline'");
         assertThat(answer.header("X-Content-Type-Options")).isEqualTo("nosniff");
     }
 
@@ -55,11 +76,15 @@ class GuardTest {
         ((tools.jackson.databind.node.ObjectNode) described).remove("servers");
         var committed = new JsonMapper().readTree(Files.readString(Path.of("../web/openapi.json")));
         ((tools.jackson.databind.node.ObjectNode) committed).remove("servers");
-        assertThat(described.equals(GuardTest::compare, committed)).as("web/openapi.json is stale: run ./wovenset describe").isTrue();
+        assertThat(described.equals(GuardTest::compare, committed))
+                .as("web/openapi.json is stale: run ./wovenset describe")
+                .isTrue();
     }
 
     /** 300 and 300.0 are one number, however it is written. */
     private static int compare(JsonNode one, JsonNode other) {
-        return one.isNumber() && other.isNumber() ? Double.compare(one.doubleValue(), other.doubleValue()) : one.equals(other) ? 0 : 1;
+        return one.isNumber() && other.isNumber()
+                ? Double.compare(one.doubleValue(), other.doubleValue())
+                : one.equals(other) ? 0 : 1;
     }
 }
