@@ -11,6 +11,7 @@ import {
   Problem,
   windowName,
 } from '../api/client'
+import { onChange } from '../api/changes'
 import { useNotice } from '../ui/Notices'
 
 interface OpenPiece {
@@ -165,14 +166,24 @@ export function usePiece(pieceId: string): PieceHandle {
   )
 
   useEffect(() => {
-    const events = new EventSource(`/api/pieces/${pieceId}/events`)
-    events.addEventListener('changed', (event) => {
-      const change = JSON.parse((event as MessageEvent<string>).data) as { revision: number; window?: string }
+    const lookAgain = async () => {
       const known = queries.getQueryData<OpenPiece>(key(pieceId))
-      if (change.window === windowName || !known || change.revision <= known.revision) return
-      void reload().then(() => notice('This piece was changed in another window. You see it as it is now.'))
+      if (!known) return
+      // In line with the edits, so that an answer from before one of them cannot come after it.
+      line.current = line.current.then(reload)
+      await line.current
+      const now = queries.getQueryData<OpenPiece>(key(pieceId))
+      if (now && now.revision > known.revision)
+        notice('This piece was changed in another window. You see it as it is now.')
+    }
+    return onChange((change) => {
+      const known = queries.getQueryData<OpenPiece>(key(pieceId))
+      if (change.kind === 'changed') {
+        const own = change.window === windowName
+        if (change.piece !== pieceId || own || !known || change.revision <= known.revision) return
+      }
+      void lookAgain()
     })
-    return () => events.close()
   }, [pieceId, queries, notice, reload])
 
   const open = useMemo(() => {

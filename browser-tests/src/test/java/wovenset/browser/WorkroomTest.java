@@ -95,6 +95,24 @@ class WorkroomTest {
     }
 
     @Test
+    void tenTabsShareOneStreamSoThatEditsStillGoThrough() {
+        Room first = Room.start(browser.window(), "Ten tabs");
+        Room last = first;
+        for (int tab = 1; tab < 10; tab++) {
+            Page page = first.page.context().newPage();
+            page.navigate(first.page.url());
+            last = new Room(page).ready();
+        }
+        last.set("Name of the piece", "Renamed in the tenth tab");
+        assertThat(first.field("Name of the piece")).hasValue("Renamed in the tenth tab");
+        // The tab that listens for all is closed; another takes its place.
+        Page second = first.page.context().pages().get(1);
+        first.page.close();
+        last.set("Name of the piece", "Renamed once more");
+        assertThat(new Room(second).field("Name of the piece")).hasValue("Renamed once more");
+    }
+
+    @Test
     void dressShowsLiveAndIsStoredWhenLetGo() {
         Room room = Room.start(browser.window(), "Dress", "kite-04.jpg");
         room.buttonLike("^Flow|^Arrange").first().click();

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -15,7 +14,6 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 import wovenset.server.piece.PieceViews.EditRequest;
@@ -34,12 +32,10 @@ import wovenset.server.web.RequiredFields;
 @RequestMapping("/api/pieces")
 class PieceController {
     private final PieceService pieces;
-    private final PieceEvents events;
     private final SceneService scenes;
 
-    PieceController(PieceService pieces, PieceEvents events, SceneService scenes) {
+    PieceController(PieceService pieces, SceneService scenes) {
         this.pieces = pieces;
-        this.events = events;
         this.scenes = scenes;
     }
 
@@ -118,12 +114,6 @@ class PieceController {
     @GetMapping("/{id}/history")
     PieceViews.History history(@PathVariable UUID id) {
         return pieces.history(id);
-    }
-
-    @GetMapping(path = "/{id}/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter events(@PathVariable UUID id) {
-        pieces.get(id);
-        return events.listen(id);
     }
 
     @ExceptionHandler

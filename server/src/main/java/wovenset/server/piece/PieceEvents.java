@@ -2,29 +2,33 @@ package wovenset.server.piece;
 
 import java.io.IOException;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
-import org.springframework.stereotype.Component;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
-/** Tells open windows that a piece has changed. */
-@Component
+/** Tells open browsers which pieces have changed: one stream for each, whatever it shows in how many tabs. */
+@RestController
 class PieceEvents {
-    private final Map<UUID, List<SseEmitter>> open = new ConcurrentHashMap<>();
+    private final List<SseEmitter> open = new CopyOnWriteArrayList<>();
 
-    /** What a window is told. */
-    record Changed(long revision, @Nullable String window) {}
+    /**
+     * What a browser is told.
+     *
+     * @param window the one that made the change, so that it need not look again
+     */
+    record Changed(UUID piece, long revision, @Nullable String window) {}
 
-    SseEmitter listen(UUID piece) {
+    @GetMapping(path = "/api/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter listen() {
         SseEmitter emitter = new SseEmitter(0L);
-        List<SseEmitter> list = open.computeIfAbsent(piece, id -> new CopyOnWriteArrayList<>());
-        list.add(emitter);
-        Runnable leave = () -> list.remove(emitter);
+        open.add(emitter);
+        Runnable leave = () -> open.remove(emitter);
         emitter.onCompletion(leave);
         emitter.onTimeout(leave);
         emitter.onError(e -> leave.run());
@@ -33,12 +37,12 @@ class PieceEvents {
     }
 
     void changed(UUID piece, long revision, @Nullable String window) {
-        for (SseEmitter emitter : open.getOrDefault(piece, List.of())) {
-            send(emitter, SseEmitter.event().name("changed").data(new Changed(revision, window)));
+        for (SseEmitter emitter : open) {
+            send(emitter, SseEmitter.event().name("changed").data(new Changed(piece, revision, window)));
         }
     }
 
-    /** A window that is gone is simply no longer told. */
+    /** A browser that is gone is simply no longer told. */
     private static void send(SseEmitter emitter, SseEmitter.SseEventBuilder event) {
         try {
             emitter.send(event);
@@ -50,6 +54,6 @@ class PieceEvents {
     /** Before the web server waits for requests under way: these would never end by themselves. */
     @EventListener(ContextClosedEvent.class)
     void close() {
-        open.values().forEach(list -> list.forEach(SseEmitter::complete));
+        open.forEach(SseEmitter::complete);
     }
 }

@@ -242,17 +242,16 @@ class PieceApiTest {
     @Test
     void otherWindowsAreToldOfAChange() throws Exception {
         JsonNode piece = api.startPiece("Events", 300, 200);
-        HttpURLConnection listening =
-                (HttpURLConnection) URI.create(TestServer.address() + "/api/pieces/" + id(piece) + "/events")
-                        .toURL()
-                        .openConnection();
+        HttpURLConnection listening = (HttpURLConnection)
+                URI.create(TestServer.address() + "/api/events").toURL().openConnection();
         listening.setReadTimeout(20_000);
         BufferedReader lines =
                 new BufferedReader(new InputStreamReader(listening.getInputStream(), StandardCharsets.UTF_8));
         assertThat(lines.readLine()).isEqualTo(":open");
         CompletableFuture<String> told = CompletableFuture.supplyAsync(() -> firstData(lines));
         api.edit(id(piece), 1, "renamePiece", "name", "Told");
-        assertThat(told.get(20, TimeUnit.SECONDS)).contains("\"revision\":2").contains("\"window\":\"test\"");
+        assertThat(told.get(20, TimeUnit.SECONDS))
+                .contains("\"piece\":\"" + id(piece), "\"revision\":2", "\"window\":\"test\"");
         listening.disconnect();
     }
 
