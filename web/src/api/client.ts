@@ -2,31 +2,44 @@ import createClient from 'openapi-fetch'
 import type { components, paths } from './schema'
 
 type Schemas = components['schemas']
-export type Piece = Schemas['Piece']
-export type Page = Schemas['Page']
-export type Frame = Schemas['Frame']
+export type PieceView = Schemas['PieceView']
+export type ChangeView = Schemas['ChangeView']
+export type PageView = Schemas['PageView']
+export type PageSummary = Schemas['PageSummary']
+export type Head = Schemas['Head']
+export type Splice = Schemas['Splice']
+export type Entry = Schemas['Entry']
+export type Item = Schemas['Item']
+export type PhotoFrame = Schemas['PhotoFrame']
+export type ItemChange = Schemas['ItemChange']
+export type Band = Schemas['Band']
+export type FrameStyle = Schemas['FrameStyle']
+export type StyleSheet = Schemas['StyleSheet']
+export type StyleUse = Schemas['StyleUse']
+export type StyleDifference = Schemas['StyleDifference']
+export type CaptionStyle = Schemas['CaptionStyle']
+export type Outline = Schemas['Outline']
+export type FrameWords = Schemas['FrameWords']
 export type Grid = Schemas['Grid']
 export type Slicing = Schemas['Slicing']
 export type Region = Schemas['Region']
 export type Track = Schemas['Track']
 export type GridLines = Schemas['GridView']
 export type Scattered = Schemas['Scattered']
+export type Recipe = Schemas['Recipe']
 export type PatternView = Schemas['PatternView']
-export type Spot = Schemas['Spot']
 export type Guide = Schemas['Guide']
 export type Arrangement = Schemas['Arrangement']
-export type Border = Schemas['Border']
 export type Margins = Schemas['Margins']
 export type Marks = Schemas['Marks']
 export type Proposal = Schemas['ProposalView']
 export type Format = Schemas['Format']
 export type LengthUnit = Format['unit']
-export type Dress = Schemas['Dress']
 export type Crop = Schemas['Crop']
 export type Edit = Schemas['Edit']
-export type PieceAnswer = Schemas['PieceAnswer']
 export type PageScene = Schemas['SceneView']
 export type FrameScene = Schemas['FrameView']
+export type UnitScene = Schemas['UnitView']
 export type PhotoScene = Schemas['PhotoView']
 export type Box = Schemas['BoxMm']
 export type Photo = Schemas['GatheredPhoto']
@@ -80,5 +93,9 @@ export async function data<T>(request: Promise<{ data?: T; error?: unknown; resp
 
 export const smallPicture = (photo: string) => `/api/photos/${photo}/small`
 export const largePicture = (photo: string) => `/api/photos/${photo}/large`
-export const pagePicture = (piece: string, page: string, hash: string, width: number) =>
-  `/api/pieces/${piece}/pages/${page}/image/${hash}?width=${Math.round(width)}`
+/** A page as it looks now; the look's number lets the browser keep the picture. */
+export const pagePicture = (piece: string, page: string, look: number, width: number) =>
+  `/api/pieces/${piece}/pages/${page}/picture?look=${look}&width=${Math.round(width)}`
+
+export const proposalPicture = (piece: string, page: string, look: string, width: number) =>
+  `/api/pieces/${piece}/pages/${page}/proposals/${look}?width=${Math.round(width)}`

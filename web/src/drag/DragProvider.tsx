@@ -12,7 +12,7 @@ import { swallowClick } from './swallowClick'
 
 /** What can be carried from one place on the screen to another. */
 export type Cargo =
-  | { kind: 'photo'; photo: string }
+  | { kind: 'photo'; entryId: string }
   | { kind: 'frame'; pageId: string; frameId: string; photo: string }
   | { kind: 'page'; pageId: string; picture: string }
 

@@ -2,10 +2,12 @@ import { useQuery } from '@tanstack/react-query'
 import { ArrowLeft, Clock3, Redo2, Undo2 } from 'lucide-react'
 import { useEffect, useRef } from 'react'
 import { Link, useParams } from 'react-router'
-import { client, data, type Photo } from '../api/client'
+import { client, data } from '../api/client'
 import { Button, IconButton } from '../ui/Button'
 import { useNotice } from '../ui/Notices'
-import { usesOf } from '../workroom/selection'
+import type { TrayPhoto } from '../workroom/context'
+import { usesOf } from '../workroom/model'
+import { usePhotos } from '../workroom/usePhotos'
 import { usePiece } from '../workroom/usePiece'
 import { byTime, groupsOf } from './dateGroups'
 import { ArrivingList, Choosers, FileDrop } from './Intake'
@@ -18,9 +20,11 @@ export function LightTable() {
   const handle = usePiece(pieceId)
   const notice = useNotice()
   const { open, edit } = handle
-  const photos = useQuery({
-    queryKey: ['photos', pieceId, 'table', [...(open?.piece.photos ?? [])].sort().join()],
-    queryFn: () => data(client.GET('/api/pieces/{piece}/photos', { params: { path: { piece: pieceId } } })),
+  const all = usePhotos(pieceId, open?.piece.entries)
+  const revision = open?.revision
+  const check = useQuery({
+    queryKey: ['check', pieceId, revision],
+    queryFn: () => data(client.GET('/api/pieces/{id}/check', { params: { path: { id: pieceId } } })),
     enabled: open !== undefined,
     placeholderData: (before) => before,
   })
@@ -32,7 +36,7 @@ export function LightTable() {
       document.querySelector<HTMLElement>(`[data-drop="table:${moved.current}"]`)?.focus()
     }
     moved.current = null
-  }, [open?.piece.photos])
+  }, [open?.piece.entries])
 
   if (handle.loadProblem) return <p className="p-16">{handle.loadProblem.message}</p>
   if (!open)
@@ -44,23 +48,22 @@ export function LightTable() {
 
   const { piece } = open
   const uses = usesOf(piece)
-  // In the piece's order, which an edit's answer brings at once.
-  const known = new Map(photos.data?.map((photo) => [photo.id, photo]))
-  const all = piece.photos.map((id) => known.get(id)).filter((photo): photo is Photo => photo !== undefined)
-  const order = (next: Photo[]) => void edit({ kind: 'orderPhotos', photos: next.map(({ id }) => id) })
-  const place = (photo: string, where: (now: number) => number) => {
-    moved.current = photo
-    void edit((now) => {
-      const rest = now.piece.photos.filter((id) => id !== photo)
-      const to = where(now.piece.photos.indexOf(photo))
+  const sharpness = new Map(check.data?.sharpness.map((one) => [one.entryId, one]))
+  const order = (next: TrayPhoto[]) => void edit({ kind: 'orderEntries', entryIds: next.map(({ entryId }) => entryId) })
+  const place = (entryId: string, where: (now: number) => number) => {
+    moved.current = entryId
+    void edit(({ stored }) => {
+      const ids = stored.entries.map(({ id }) => id)
+      const rest = ids.filter((id) => id !== entryId)
+      const to = where(ids.indexOf(entryId))
       return to < 0 || to > rest.length
         ? null
-        : { kind: 'orderPhotos', photos: [...rest.slice(0, to), photo, ...rest.slice(to)] }
+        : { kind: 'orderEntries', entryIds: [...rest.slice(0, to), entryId, ...rest.slice(to)] }
     })
   }
-  const takeOut = async (photo: Photo) => {
-    const pages = [...new Set(uses.get(photo.id) ?? [])]
-    const problem = await edit({ kind: 'removePhotos', photos: [photo.id] })
+  const takeOut = async (photo: TrayPhoto) => {
+    const pages = [...new Set(uses.get(photo.entryId) ?? [])]
+    const problem = await edit({ kind: 'removeEntries', entryIds: [photo.entryId] })
     const where =
       pages.length === 0 ? 'It was not used.' : `It was on page ${pages.join(', ')}; its frames are empty now.`
     if (!problem) notice(`${photo.fileName} is taken out. ${where}`, { action: { name: 'Undo', run: handle.undo } })
@@ -73,8 +76,8 @@ export function LightTable() {
         </Link>
         <h1 className="text-base font-semibold">Light table</h1>
         <span className="text-soft">
-          {all.length} {all.length === 1 ? 'photo' : 'photos'}, {all.filter(({ id }) => !uses.has(id)).length} not
-          placed
+          {all.length} {all.length === 1 ? 'photo' : 'photos'}, {all.filter(({ entryId }) => !uses.has(entryId)).length}{' '}
+          not placed
         </span>
         <div className="ml-auto flex items-center gap-2">
           <Button disabled={all.length < 2} onClick={() => order(byTime(all))}>
@@ -99,7 +102,7 @@ export function LightTable() {
       </header>
       <main className="min-h-0 flex-1 overflow-y-auto px-6 py-5">
         <ArrivingList arriving={arriving} onClear={clear} />
-        {photos.data && all.length === 0 && (
+        {piece.entries.length === 0 && (
           <p className="py-24 text-center text-soft">
             No photos yet. Drop files, folders or a ZIP anywhere here, or bring them in with the button above.
           </p>
@@ -112,12 +115,12 @@ export function LightTable() {
             <ul className="flex flex-wrap gap-x-3 gap-y-4">
               {group.photos.map((photo) => (
                 <TablePhoto
-                  key={photo.id}
+                  key={photo.entryId}
                   photo={photo}
-                  uses={uses.get(photo.id) ?? []}
-                  scenes={open.scenes}
-                  onDropped={(other) => place(other, () => piece.photos.indexOf(photo.id))}
-                  onStep={(by) => place(photo.id, (now) => now + by)}
+                  uses={uses.get(photo.entryId) ?? []}
+                  sharpness={sharpness.get(photo.entryId)}
+                  onDropped={(other) => place(other, () => piece.entries.findIndex(({ id }) => id === photo.entryId))}
+                  onStep={(by) => place(photo.entryId, (now) => now + by)}
                   onTakeOut={() => void takeOut(photo)}
                 />
               ))}

@@ -1,15 +1,17 @@
 import { X } from 'lucide-react'
-import { type PageScene, type Photo, type PhotoScene, smallPicture } from '../api/client'
+import { type Sharpness, smallPicture } from '../api/client'
 import { useDragging } from '../drag/DragProvider'
 import { useDropTarget } from '../drag/useDropTarget'
+import type { TrayPhoto } from '../workroom/context'
 import { WeaveGauge } from '../ui/WeaveGauge'
 
 interface Props {
-  photo: Photo
+  photo: TrayPhoto
   uses: number[]
-  scenes: Record<string, PageScene>
+  /** How sharp it comes out where it is shown largest. */
+  sharpness: { ppi: number; sharpness: Sharpness } | undefined
   /** Another photo was let go on this one and takes its place. */
-  onDropped: (photo: string) => void
+  onDropped: (entryId: string) => void
   /** It goes so many places on. */
   onStep: (by: number) => void
   onTakeOut: () => void
@@ -20,15 +22,11 @@ const HEIGHT_PX = 132
 const NARROWEST_PX = 124
 
 /** A photo on the light table: drag it (or Alt and an arrow) to another place; its sharpness is that of its largest use. */
-export function TablePhoto({ photo, uses, scenes, onDropped, onStep, onTakeOut }: Props) {
+export function TablePhoto({ photo, uses, sharpness, onDropped, onStep, onTakeOut }: Props) {
   const { start } = useDragging()
-  const { over, properties } = useDropTarget(`table:${photo.id}`, (cargo) => {
-    if (cargo.kind === 'photo' && cargo.photo !== photo.id) onDropped(cargo.photo)
+  const { over, properties } = useDropTarget(`table:${photo.entryId}`, (cargo) => {
+    if (cargo.kind === 'photo' && cargo.entryId !== photo.entryId) onDropped(cargo.entryId)
   })
-  const softest = Object.values(scenes)
-    .flatMap(({ frames }) => frames.map((frame) => frame.photo))
-    .filter((one): one is PhotoScene => one?.photo === photo.id)
-    .toSorted((a, b) => a.ppi - b.ppi)[0]
   const width = Math.round(Math.min(430, Math.max(28, (HEIGHT_PX * photo.width) / photo.height)))
   const used = uses.length === 0 ? 'not used' : uses.length === 1 ? `page ${uses[0]}` : `${uses.length} times`
   return (
@@ -40,7 +38,7 @@ export function TablePhoto({ photo, uses, scenes, onDropped, onStep, onTakeOut }
         style={{ width, height: HEIGHT_PX }}
         onPointerDown={(event) => {
           if (event.pointerType === 'mouse') event.preventDefault()
-          start(event, { kind: 'photo', photo: photo.id }, smallPicture(photo.id))
+          start(event, { kind: 'photo', entryId: photo.entryId }, smallPicture(photo.id))
         }}
         onKeyDown={(event) => {
           const by = event.key === 'ArrowLeft' ? -1 : event.key === 'ArrowRight' ? 1 : 0
@@ -66,7 +64,7 @@ export function TablePhoto({ photo, uses, scenes, onDropped, onStep, onTakeOut }
       <p className="flex flex-wrap items-center gap-x-2 text-[13px] leading-5 text-soft">
         {photo.width} × {photo.height}
         <span className={uses.length === 0 ? '' : 'text-ink'}>{used}</span>
-        {softest && softest.sharpness !== 'DENSE' && <WeaveGauge sharpness={softest.sharpness} ppi={softest.ppi} />}
+        {sharpness && sharpness.sharpness !== 'DENSE' && <WeaveGauge {...sharpness} />}
       </p>
     </li>
   )

@@ -1,8 +1,8 @@
 import type { Photo } from '../api/client'
 
-export interface DateGroup {
+export interface DateGroup<T> {
   title: string
-  photos: Photo[]
+  photos: T[]
 }
 
 const day = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' })
@@ -10,8 +10,8 @@ const day = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', 
 const titleOf = ({ takenAt }: Photo) => (takenAt ? day.format(new Date(takenAt)) : 'No date in the file')
 
 /** Runs of neighbours that were taken on the same day, in the order of the table. */
-export function groupsOf(photos: Photo[]): DateGroup[] {
-  const groups: DateGroup[] = []
+export function groupsOf<T extends Photo>(photos: T[]): DateGroup<T>[] {
+  const groups: DateGroup<T>[] = []
   for (const photo of photos) {
     const title = titleOf(photo)
     const last = groups.at(-1)
@@ -22,7 +22,7 @@ export function groupsOf(photos: Photo[]): DateGroup[] {
 }
 
 /** Oldest first; photos without a date keep their order and come last. */
-export function byTime(photos: Photo[]): Photo[] {
+export function byTime<T extends Photo>(photos: T[]): T[] {
   const key = ({ takenAt }: Photo) => takenAt ?? '9999'
   return photos.toSorted((a, b) => (key(a) < key(b) ? -1 : key(a) > key(b) ? 1 : 0))
 }

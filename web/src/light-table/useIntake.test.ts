@@ -1,15 +1,15 @@
 import { expect, it } from 'vitest'
 import { inOrder } from './useIntake'
 
+const table = (photos: string) => [...photos].map((photo) => ({ id: photo.toUpperCase(), photo }))
+const ids = (photos: string) => [...photos.toUpperCase()]
+
 it('puts what arrived side by side in the order it was chosen, where it stands', () => {
-  expect(inOrder(['old', 'b', 'a', 'c'], ['a', 'b', 'c'])).toEqual({
-    kind: 'orderPhotos',
-    photos: ['old', 'a', 'b', 'c'],
-  })
-  expect(inOrder(['b', 'x', 'a'], ['a', 'gone', 'b'])).toEqual({ kind: 'orderPhotos', photos: ['a', 'x', 'b'] })
+  expect(inOrder(table('obac'), ['a', 'b', 'c'])).toEqual({ kind: 'orderEntries', entryIds: ids('oabc') })
+  expect(inOrder(table('bxa'), ['a', 'gone', 'b'])).toEqual({ kind: 'orderEntries', entryIds: ids('axb') })
 })
 
 it('changes nothing when the order is right', () => {
-  expect(inOrder(['old', 'a', 'b'], ['a', 'b'])).toBeNull()
+  expect(inOrder(table('oab'), ['a', 'b'])).toBeNull()
   expect(inOrder([], ['a'])).toBeNull()
 })

@@ -1,5 +1,5 @@
 import { useCallback, useRef, useState } from 'react'
-import { type Edit, type IntakeResult, Problem, problemOf, windowName } from '../api/client'
+import { type Edit, type Entry, type IntakeResult, Problem, problemOf, windowName } from '../api/client'
 import type { PieceHandle } from '../workroom/usePiece'
 
 export interface Arriving {
@@ -49,7 +49,7 @@ export function useIntake(pieceId: string, { edit, reload }: Pick<PieceHandle, '
           await reload()
         }
         if (batch.left === 0)
-          await edit(({ stored }) => inOrder(stored.photos, batch.added.flat()), { batch: batch.name })
+          await edit(({ stored }) => inOrder(stored.entries, batch.added.flat()), { batch: batch.name })
       }
       running.current--
     }
@@ -74,12 +74,13 @@ export function useIntake(pieceId: string, { edit, reload }: Pick<PieceHandle, '
 }
 
 /** Files that were sent side by side may have arrived in another order; nothing if they did not. */
-export function inOrder(table: string[], chosen: string[]): Edit | null {
+export function inOrder(table: Pick<Entry, 'id' | 'photo'>[], chosen: string[]): Edit | null {
   const ours = new Set(chosen)
-  const here = new Set(table)
-  const line = chosen.filter((photo) => here.has(photo))
-  const photos = table.map((photo) => (ours.has(photo) ? (line.shift() ?? photo) : photo))
-  return photos.some((photo, i) => photo !== table[i]) ? { kind: 'orderPhotos', photos } : null
+  const here = new Map(table.map((entry) => [entry.photo, entry]))
+  const line = chosen.flatMap((photo) => here.get(photo) ?? [])
+  const entries = table.map((entry) => (ours.has(entry.photo) ? (line.shift() ?? entry) : entry))
+  const changed = entries.some(({ id }, i) => id !== table[i]?.id)
+  return changed ? { kind: 'orderEntries', entryIds: entries.map(({ id }) => id) } : null
 }
 
 /** XMLHttpRequest, for only it tells how much of an upload has gone out. */

@@ -57,7 +57,7 @@ function NewPieceForm({ onClose }: { onClose: () => void }) {
     setBusy(true)
     try {
       const made = await data(client.POST('/api/pieces', { body: latest.current }))
-      await navigate(`/pieces/${made.piece.id}`)
+      await navigate(`/pieces/${made.id}`)
     } catch (problem) {
       setWrong(problem instanceof Problem ? problem : { message: String(problem) })
       setBusy(false)

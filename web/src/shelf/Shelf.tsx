@@ -6,7 +6,7 @@ import { Button } from '../ui/Button'
 import { Mark } from '../ui/Mark'
 import { NewPiece } from './NewPiece'
 import { scaleOf } from './proportion'
-import { ShelfPiece } from './ShelfPiece'
+import { isReadable, ShelfPiece } from './ShelfPiece'
 
 /** Home: every piece as an object, in true proportion to the others. */
 export function Shelf() {
@@ -20,7 +20,8 @@ export function Shelf() {
   useEffect(() => {
     document.title = 'Wovenset'
   }, [])
-  const items = shelf.data ?? []
+  const items = (shelf.data ?? []).filter(isReadable)
+  const damaged = (shelf.data ?? []).filter((item) => !isReadable(item))
   const pixelsPerMm = scaleOf(items.map(({ format }) => format))
   const changed = () => void queries.invalidateQueries({ queryKey: ['shelf'] })
   return (
@@ -46,7 +47,7 @@ export function Shelf() {
             </button>
           </p>
         )}
-        {shelf.data && items.length === 0 && (
+        {shelf.data?.length === 0 && (
           <div className="py-24 text-center">
             <p className="mb-1 text-lg font-semibold">The shelf is empty</p>
             <p className="mb-6 text-soft">
@@ -62,6 +63,11 @@ export function Shelf() {
             <ShelfPiece key={item.id} item={item} pixelsPerMm={pixelsPerMm} onChanged={changed} />
           ))}
         </ul>
+        {damaged.map(({ id, damaged: why }) => (
+          <p key={id} role="alert" className="mt-8 border-l-4 border-madder pl-3">
+            A piece on this shelf cannot be read and is left as it is: {why ?? 'it has no page.'}
+          </p>
+        ))}
       </main>
       <NewPiece open={starting} onClose={() => setStarting(false)} />
     </div>

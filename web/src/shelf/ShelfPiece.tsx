@@ -2,14 +2,19 @@ import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react'
 import { Ellipsis } from 'lucide-react'
 import { useState } from 'react'
 import { Link } from 'react-router'
-import { client, data, pagePicture, Problem, type ShelfItem } from '../api/client'
+import { client, data, type Format, pagePicture, Problem, type ShelfItem } from '../api/client'
 import { saySize } from '../measure/units'
 import { inputLook } from '../ui/Field'
 import { useNotice } from '../ui/Notices'
 import { SMALLEST_SIDE_PX } from './proportion'
 
+/** A piece that can be read, and so shown. */
+export type ReadableItem = ShelfItem & { format: Format; coverPage: string }
+
+export const isReadable = (item: ShelfItem): item is ReadableItem => Boolean(item.format && item.coverPage)
+
 interface Props {
-  item: ShelfItem
+  item: ReadableItem
   pixelsPerMm: number
   onChanged: () => void
 }
@@ -57,7 +62,7 @@ export function ShelfPiece({ item, pixelsPerMm, onChanged }: Props) {
         <img
           alt=""
           className="block size-full"
-          src={pagePicture(item.id, item.coverPage, item.coverHash, width * (window.devicePixelRatio || 1))}
+          src={pagePicture(item.id, item.coverPage, item.coverLook, width * (window.devicePixelRatio || 1))}
         />
       </Link>
       <div className="mt-4 flex h-26 items-start gap-1 border-t border-line pt-2">

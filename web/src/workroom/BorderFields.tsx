@@ -1,17 +1,18 @@
-import type { Border } from '../api/client'
-import type { UnitFormat } from '../measure/units'
-import { ColourField } from '../ui/ColourField'
 import { LengthSlider } from '../ui/LengthSlider'
+import { ColourField } from '../ui/ColourField'
+import { Field, inputLook } from '../ui/Field'
+import type { UnitFormat } from '../measure/units'
+import type { Border } from './styles'
 
 interface Props {
   border: Border
   format: UnitFormat & { width: number; height: number }
-  wrong: (field: 'borderWidth' | 'cornerRadius') => string | undefined
+  wrong: (field: 'bandWidth' | 'cornerRadius') => string | undefined
   onPreview: (change: Partial<Border>) => void
   onCommit: (change: Partial<Border>) => void
 }
 
-/** A border's width and colour, and how round its corners are; shown on the bench while they change. */
+/** A border's width, colour and side, and how round corners are; shown on the bench while they change. */
 export function BorderFields({ border, format, wrong, onPreview, onCommit }: Props) {
   const shorter = Math.min(format.width, format.height)
   return (
@@ -21,7 +22,7 @@ export function BorderFields({ border, format, wrong, onPreview, onCommit }: Pro
         value={border.width}
         most={shorter / 40}
         format={format}
-        wrong={wrong('borderWidth')}
+        wrong={wrong('bandWidth')}
         onPreview={(width) => onPreview({ width })}
         onCommit={(width) => onCommit({ width })}
       />
@@ -31,6 +32,19 @@ export function BorderFields({ border, format, wrong, onPreview, onCommit }: Pro
         onPreview={(colour) => onPreview({ colour })}
         onCommit={(colour) => onCommit({ colour })}
       />
+      <Field label="Border lies">
+        {(ids) => (
+          <select
+            {...ids}
+            className={inputLook}
+            value={border.side}
+            onChange={(event) => onCommit({ side: event.target.value as Border['side'] })}
+          >
+            <option value="INSIDE">over the photo’s edge</option>
+            <option value="OUTSIDE">around the photo</option>
+          </select>
+        )}
+      </Field>
       <LengthSlider
         label="Corner radius"
         value={border.radius}

@@ -1,82 +1,80 @@
-import { useQuery } from '@tanstack/react-query'
 import { useCallback, useEffect, useMemo, useReducer, useState } from 'react'
 import { Link, useParams } from 'react-router'
-import { client, data } from '../api/client'
 import { useNotice } from '../ui/Notices'
 import { Bench } from './bench/Bench'
 import { RoomContext, type Room } from './context'
 import { Drawer } from './drawer/Drawer'
 import { Header } from './Header'
 import { KeyList } from './KeyList'
+import { slotted } from './model'
 import { Rail, type Step } from './Rail'
+import { ReflowQuestion } from './ReflowQuestion'
 import { Run } from './run/Run'
-import { framesOf, NOTHING, pageOf, selectionReducer } from './selection'
+import { framesOf, NOTHING, selectionReducer } from './selection'
 import { Ticket } from './ticket/Ticket'
+import { usePhotos } from './usePhotos'
 import { usePiece } from './usePiece'
 import { useRoomKeys } from './useRoomKeys'
 
 /** One piece on the bench: rail and drawer on the left, ticket on the right, the run of pages below. */
 export function Workroom() {
   const { pieceId = '' } = useParams()
-  const handle = usePiece(pieceId)
-  const notice = useNotice()
   const [selection, select] = useReducer(selectionReducer, NOTHING)
+  const handle = usePiece(pieceId, selection.pageId)
+  const notice = useNotice()
   const [step, setStep] = useState<Step>('arrange')
   const [keysShown, setKeysShown] = useState(false)
+  const [held, setHeld] = useState<Room | null>(null)
   const { open, undo, redo, edit } = handle
-
-  const photoKey = open?.piece.photos.length ?? 0
-  const photos = useQuery({
-    queryKey: ['photos', pieceId, photoKey, open?.piece.photos[0], open?.piece.photos.at(-1)],
-    queryFn: () => data(client.GET('/api/pieces/{piece}/photos', { params: { path: { piece: pieceId } } })),
-    enabled: open !== undefined,
-    placeholderData: (before) => before,
-  })
+  const photos = usePhotos(pieceId, open?.stored.entries)
 
   useEffect(() => {
     document.title = open ? `${open.piece.name} · Wovenset` : 'Wovenset'
   }, [open])
 
-  const page = open && pageOf(open.piece, selection)
+  const summary = open && (open.piece.pages.find(({ id }) => id === selection.pageId) ?? open.piece.pages[0])
+  const page = summary && open.shownPage(summary.id)
   const frames = useMemo(() => (page ? framesOf(page, selection) : []), [page, selection])
   const frame = frames.length === 1 ? frames[0] : undefined
   const showKeys = useCallback(() => setKeysShown(true), [])
-  useRoomKeys({ piece: open?.piece, pageId: page?.id, undo, redo, setStep, select, showKeys })
+  useRoomKeys({ piece: open?.piece, pageId: summary?.id, undo, redo, setStep, select, showKeys })
 
   const place = useCallback(
-    (photo: string) => {
-      const target = frame ?? page?.frames.find((one) => !one.photo)
+    (entryId: string) => {
+      const target = frame ?? (page && [...slotted(page), ...page.frames].find((one) => !one.entry))
       if (!page || !target) {
         notice('Every frame on this page has a photo. Select the frame whose photo should be replaced.')
         return
       }
-      void edit({ kind: 'placePhoto', pageId: page.id, frameId: target.id, photo })
+      void edit({ kind: 'placeEntry', pageId: page.id, frameId: target.id, entryId })
     },
     [edit, frame, notice, page],
   )
 
-  const room = useMemo<Room | null>(() => {
-    if (!open || !page) return null
-    const scene = open.scenes[page.id]
-    const order = new Map(open.piece.photos.map((id, index) => [id, index]))
-    const known = (photos.data ?? []).filter(({ id }) => order.has(id))
-    known.sort((a, b) => (order.get(a.id) ?? 0) - (order.get(b.id) ?? 0))
+  const loaded = useMemo<Room | null>(() => {
+    const storedPage = page && open?.page(page.id)
+    if (!open || !page || !storedPage) return null
+    const scene = open.scene(page.id)
     const frameScene = scene?.frames.find(({ frameId }) => frameId === frame?.id)
     return {
       handle,
       piece: open.piece,
       stored: open.stored,
       page,
+      storedPage,
       scene,
       frame,
       frames,
       frameScene,
-      photos: known,
+      photos,
       selection,
       select,
       place,
     }
-  }, [open, page, photos.data, frame, frames, handle, selection, place])
+  }, [open, page, photos, frame, frames, handle, selection, place])
+  // While a page that was not seen yet is being read, the last one stays.
+  if (loaded && loaded !== held) setHeld(loaded)
+  const room = loaded ?? (held?.piece.id === pieceId ? held : null)
 
   if (handle.loadProblem) {
     return (
@@ -107,6 +105,7 @@ export function Workroom() {
         <Run />
       </div>
       <KeyList open={keysShown} onClose={() => setKeysShown(false)} />
+      <ReflowQuestion question={handle.question} />
     </RoomContext>
   )
 }

@@ -1,8 +1,9 @@
 import { expect, test } from 'vitest'
-import type { FrameScene, Page } from '../api/client'
+import type { FrameScene, PageScene } from '../api/client'
 import { arrangementEdit, gridFor, neighbour, recounted, slotOf } from './arrangement'
+import type { Page } from './model'
 
-const at = (x: number, y: number, width: number, height: number) => ({ cell: { x, y, width, height } }) as FrameScene
+const at = (x: number, y: number, width: number, height: number) => ({ box: { x, y, width, height } }) as FrameScene
 /** A large place at the left, beside it one above two. */
 const cut = [at(0, 0, 100, 100), at(104, 0, 80, 48), at(104, 52, 38, 48), at(146, 52, 38, 48)]
 
@@ -58,6 +59,6 @@ test('a joined cell knows the rows and columns that it takes', () => {
     { from: 45, to: 75 },
     { from: 80, to: 110 },
   ]
-  const lines = { columns: stretches, rows: stretches }
+  const lines = { columns: stretches, rows: stretches } as unknown as NonNullable<PageScene['grid']>
   expect(slotOf({ x: 45, y: 10, width: 65, height: 30 }, lines)).toEqual({ row: 0, column: 1, rows: 1, columns: 2 })
 })

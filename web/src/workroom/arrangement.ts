@@ -1,10 +1,13 @@
-import type { Arrangement, Box, Edit, FrameScene, Grid, GridLines, Margins, Page, Track } from '../api/client'
+import type { Arrangement, Box, Edit, FrameScene, Grid, GridLines, Margins, Track } from '../api/client'
+import { type Page, slotted } from './model'
 
-/** The edit that gives a page this arrangement and leaves its frames in their order. */
+/** The edit that gives a page this arrangement and leaves its frames in their order. Prints are strewn again. */
 export function arrangementEdit(page: Page, arrangement: Arrangement): Edit {
-  return arrangement.kind === 'grid'
-    ? { kind: 'setGrid', pageId: page.id, grid: arrangement }
-    : { kind: 'arrange', pageId: page.id, arrangement, order: governed(page).map(({ id }) => id) }
+  const pageId = page.id
+  if (arrangement.kind === 'grid') return { kind: 'setGrid', pageId, grid: arrangement, reflow: 'ASK' }
+  const order = slotted(page).map(({ id }) => id)
+  if (arrangement.kind !== 'scattered') return { kind: 'arrange', pageId, arrangement, order }
+  return { kind: 'scatter', pageId, margins: arrangement.margins, recipe: arrangement.recipe, order }
 }
 
 export const withMargins = (page: Page, margins: Partial<Margins>): Edit =>
@@ -12,9 +15,6 @@ export const withMargins = (page: Page, margins: Partial<Margins>): Edit =>
 
 export const gridOf = (page: Page): Grid | undefined =>
   page.arrangement.kind === 'grid' ? page.arrangement : undefined
-
-/** The frames that the arrangement places, in the order of its places. */
-export const governed = (page: Page) => page.frames.filter(({ spot }) => !spot)
 
 /** The grid with other counts: rows and columns that go take their tracks and joined cells along. */
 export function recounted(grid: Grid, rows: number, columns: number): Grid {
@@ -49,8 +49,8 @@ export const gapOf = (arrangement: Arrangement): number =>
 
 /** The edit that puts the page's frames in a grid: those of a page without an arrangement all go in. */
 export function toGrid(page: Page, grid: Grid): Edit {
-  if (page.arrangement.kind !== 'free') return { kind: 'setGrid', pageId: page.id, grid }
-  const loose = page.frames.filter(({ spot }) => spot && !spot.locked)
+  if (page.arrangement.kind !== 'byHand') return { kind: 'setGrid', pageId: page.id, grid, reflow: 'ASK' }
+  const loose = page.frames.filter(({ spot, locked }) => spot && !locked)
   return { kind: 'arrange', pageId: page.id, arrangement: { ...grid, kind: 'grid' }, order: loose.map(({ id }) => id) }
 }
 
@@ -58,7 +58,7 @@ export function toGrid(page: Page, grid: Grid): Edit {
 export function gridFor(page: Page, width: number, height: number): Grid {
   const { arrangement } = page
   if (arrangement.kind === 'grid') return arrangement
-  const frames = page.frames.filter(({ spot }) => !spot || arrangement.kind === 'free')
+  const frames = page.frames.filter(({ spot }) => !spot || arrangement.kind === 'byHand')
   const columns = Math.min(40, Math.max(1, Math.round(Math.sqrt((frames.length * width) / height))))
   const { margins } = arrangement
   const gap = gapOf(arrangement)
@@ -76,9 +76,9 @@ export function gridFor(page: Page, width: number, height: number): Grid {
 
 /** The frame that lies next in a direction: wholly beyond this one, the nearest, first of all one that faces it. */
 export function neighbour(frames: FrameScene[], index: number, [dx, dy]: [number, number]): number | undefined {
-  const here = frames[index]?.cell
+  const here = frames[index]?.box
   if (!here) return undefined
-  const far = frames.map(({ cell }, other) => {
+  const far = frames.map(({ box: cell }, other) => {
     const across = apart(here.x, here.width, cell.x, cell.width, dx)
     const down = apart(here.y, here.height, cell.y, cell.height, dy)
     const [ahead, aside] = dx ? [across, down] : [down, across]

@@ -1,7 +1,13 @@
 import { createContext, type Dispatch, useContext } from 'react'
-import type { Frame, FrameScene, Page, PageScene, Photo, Piece } from '../api/client'
+import type { FrameScene, PageScene, Photo } from '../api/client'
+import type { Frame, Page, Piece } from './model'
 import type { Selection, SelectionAction } from './selection'
 import type { PieceHandle } from './usePiece'
+
+/** A photo as it takes part in the piece: what is known of its file, and its words here. */
+export interface TrayPhoto extends Photo {
+  entryId: string
+}
 
 export interface Room {
   handle: PieceHandle
@@ -9,17 +15,20 @@ export interface Room {
   /** Without a preview: what fields show and changes start from. */
   stored: Piece
   page: Page
+  /** The page without a preview. */
+  storedPage: Page
   scene: PageScene | undefined
   /** The one selected frame; nothing if there are several. */
   frame: Frame | undefined
   /** All selected frames. */
   frames: Frame[]
   frameScene: FrameScene | undefined
-  photos: Photo[]
+  /** In the order of the light table. */
+  photos: TrayPhoto[]
   selection: Selection
   select: Dispatch<SelectionAction>
-  /** Places a photo in the selected frame, else in the first empty one of the page. */
-  place: (photo: string) => void
+  /** Places an entry in the selected frame, else in the first empty one of the page. */
+  place: (entryId: string) => void
 }
 
 export const RoomContext = createContext<Room | null>(null)

@@ -1,19 +1,12 @@
 import { describe, expect, it } from 'vitest'
-import type { PageScene, Piece } from '../api/client'
-import { findingsOf } from './drawer/findings'
+import { type Page, type Piece, usesOf } from './model'
 import { spreadsOf } from './run/spreads'
-import { framesOf, NOTHING, pageOf, type SelectionAction, selectionReducer, usesOf } from './selection'
+import { framesOf, NOTHING, type SelectionAction, selectionReducer } from './selection'
 
 const piece = {
   pages: [
-    { id: 'p1', frames: [{ id: 'a', photo: 'x' }, { id: 'b' }] },
-    {
-      id: 'p2',
-      frames: [
-        { id: 'c', photo: 'x' },
-        { id: 'd', photo: 'y' },
-      ],
-    },
+    { id: 'p1', entries: ['x'] },
+    { id: 'p2', entries: ['x', 'y'] },
   ],
 } as unknown as Piece
 
@@ -42,9 +35,9 @@ describe('selection', () => {
     expect(select({ kind: 'toggle', pageId: 'p2', frameIds: ['c'] }, two).frameIds).toEqual(['c'])
   })
 
-  it('falls back to the first page when its own is gone', () => {
-    expect(pageOf(piece, { ...NOTHING, pageId: 'gone' }).id).toBe('p1')
-    expect(framesOf(pageOf(piece, { ...NOTHING, pageId: 'p2' }), { ...NOTHING, frameIds: ['a'] })).toEqual([])
+  it('lets go of frames that are gone', () => {
+    const page = { frames: [{ id: 'c' }] } as unknown as Page
+    expect(framesOf(page, { ...NOTHING, frameIds: ['a', 'c'] })).toEqual([{ id: 'c' }])
   })
 
   it('counts uses by page', () => {
@@ -60,19 +53,4 @@ it('lays pages out as spreads: the first alone, then two and two', () => {
   expect(spreadsOf(1)).toEqual([[0]])
   expect(spreadsOf(4)).toEqual([[0], [1, 2], [3]])
   expect(spreadsOf(5)).toEqual([[0], [1, 2], [3, 4]])
-})
-
-it('finds bare frames, soft photos and words that do not fit', () => {
-  const scene = (photo: object | undefined, words?: object) =>
-    ({ frames: [{ frameId: 'f', photo, words }] }) as unknown as PageScene
-  const scenes = {
-    p1: scene(undefined),
-    p2: scene({ sharpness: 'LOOSE', ppi: 90.4 }, { allShown: false, missing: '風' }),
-  }
-  expect(findingsOf(piece, scenes).map(({ grave, page, what }) => [grave, page, what])).toEqual([
-    [false, 1, 'is empty'],
-    [true, 2, 'will print too soft: 90 ppi'],
-    [true, 2, 'has more words than fit; the rest is cut off'],
-    [true, 2, 'has signs that the typeface lacks: 風'],
-  ])
 })

@@ -1,4 +1,4 @@
-import type { Frame, Page, Piece } from '../api/client'
+import type { Frame, Page } from './model'
 
 /** The point about which a frame turns, as shares of its width and height. */
 export interface Pivot {
@@ -59,27 +59,12 @@ export function selectionReducer(state: Selection, action: SelectionAction): Sel
   }
 }
 
-export function pageOf(piece: Piece, selection: Selection): Page {
-  const page = piece.pages.find(({ id }) => id === selection.pageId) ?? piece.pages[0]
-  if (!page) throw new Error('A piece has at least one page')
-  return page
-}
-
 /** The selected frames that are on this page, in the order in which they were taken hold of. */
 export const framesOf = (page: Page, { frameIds }: Selection): Frame[] =>
   frameIds.flatMap((frameId) => page.frames.find(({ id }) => id === frameId) ?? [])
 
 /** A frame and those that are grouped with it. */
 export function groupOf(page: Page, frameId: string): string[] {
-  const group = page.frames.find(({ id }) => id === frameId)?.spot?.group
-  return group ? page.frames.filter(({ spot }) => spot?.group === group).map(({ id }) => id) : [frameId]
-}
-
-/** How often each photo is shown, and on which pages (counted from 1). */
-export function usesOf(piece: Piece): Map<string, number[]> {
-  const uses = new Map<string, number[]>()
-  piece.pages.forEach((page, index) =>
-    page.frames.forEach(({ photo }) => photo && uses.set(photo, [...(uses.get(photo) ?? []), index + 1])),
-  )
-  return uses
+  const group = page.frames.find(({ id }) => id === frameId)?.group
+  return group ? page.frames.filter((frame) => frame.group === group).map(({ id }) => id) : [frameId]
 }

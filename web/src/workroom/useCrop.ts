@@ -5,6 +5,14 @@ import { useBurst } from './useBurst'
 
 export type CropChange = (crop: Crop, photo: PhotoScene, window: Box) => Crop
 
+/** The edit that lays a photo otherwise in its frame. */
+export const cropEdit = (pageId: string, frameId: string, crop: Crop) => ({
+  kind: 'patchItems' as const,
+  pageId,
+  itemIds: [frameId],
+  change: { kind: 'setCrop' as const, crop },
+})
+
 /**
  * Changes a frame's crop, worked out from the crop as the changes before it have left it, so that keys held down and
  * buttons pressed in a row all count.
@@ -16,11 +24,9 @@ export function useCrop(frameId: string): (change: CropChange) => void {
   return useCallback(
     (change) => {
       void edit(
-        ({ scenes }) => {
-          const scene = scenes[page.id]?.frames.find((one) => one.frameId === frameId)
-          if (!scene?.photo) return null
-          const crop = change(scene.photo.crop, scene.photo, scene.window)
-          return { kind: 'setCrop', pageId: page.id, frameId, crop }
+        ({ scene }) => {
+          const shown = scene(page.id)?.frames.find((one) => one.frameId === frameId)
+          return shown?.photo ? cropEdit(page.id, frameId, change(shown.photo.crop, shown.photo, shown.window)) : null
         },
         { batch: burst() },
       )

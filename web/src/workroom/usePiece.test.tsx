@@ -14,7 +14,7 @@ class OnePiece {
 
   readonly fetch = async (input: RequestInfo | URL, init?: RequestInit): Promise<Response> => {
     const request = new Request(input, init)
-    if (request.method === 'GET') return this.answer()
+    if (request.method === 'GET') return Response.json({ id: 'x', ...this.head(), entries: [], pages: [] })
     const body = (await request.json()) as { revision: number; edit: { name: string } }
     this.sent.push(body.revision)
     await this.hold
@@ -23,11 +23,11 @@ class OnePiece {
     if (body.edit.name === '') return Response.json({ detail: 'A piece needs a name.', field: 'name' }, { status: 422 })
     this.revision++
     this.name = body.edit.name
-    return this.answer()
+    return Response.json({ ...this.head(), entries: [], pages: [], stale: [] })
   }
 
-  private answer() {
-    return Response.json({ piece: { id: 'x', name: this.name, pages: [] }, revision: this.revision, scenes: [] })
+  private head() {
+    return { revision: this.revision, head: { name: this.name, format: {}, styles: {} } }
   }
 }
 

@@ -1,5 +1,5 @@
 import { type Dispatch, useEffect } from 'react'
-import type { Piece } from '../api/client'
+import type { Piece } from './model'
 import { type Step, STEPS } from './Rail'
 import type { SelectionAction } from './selection'
 

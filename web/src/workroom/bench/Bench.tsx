@@ -1,4 +1,4 @@
-import { useLayoutEffect, useRef } from 'react'
+import { Fragment, useLayoutEffect, useRef } from 'react'
 import { useRoom } from '../context'
 import { DragMarksLayer } from '../frames/DragMarksLayer'
 import { drafts } from '../frames/drafts'
@@ -9,6 +9,8 @@ import { usePageDrag } from '../frames/usePageDrag'
 import { CropLayer } from './CropLayer'
 import { DimensionLines } from './DimensionLines'
 import { FramePlace } from './FramePlace'
+import { spritePlace } from './spritePlace'
+import { SpritePicture } from './SpritePicture'
 import { useBenchScale } from './useBenchScale'
 import { useSprites } from './useSprites'
 
@@ -18,13 +20,24 @@ export function Bench() {
   const bench = useRef<HTMLElement>(null)
   const paper = useRef<HTMLDivElement>(null)
   const scale = useBenchScale(bench, scene)
-  const sprites = useSprites(piece.id, scene, scale ? scale.pixelsPerMm * (window.devicePixelRatio || 1) : undefined)
+  const device = scale ? scale.pixelsPerMm * (window.devicePixelRatio || 1) : undefined
+  const sprites = useSprites(piece.id, scene, device)
+  const places = new Map(
+    device === undefined ? [] : scene?.units.map((unit) => [unit.itemId, spritePlace(unit, device)] as const),
+  )
+  // A group that shows as one thing is drawn where its first frame lies in the order.
+  const together = new Map(
+    [...places].flatMap(([itemId, place]) => {
+      const first = page.frames.find(({ group }) => group === itemId)
+      return first ? [[first.id, place] as const] : []
+    }),
+  )
   const pageDrag = usePageDrag(scale)
   useFrameKeys()
   // What was dragged is now where it was put, or where the page says.
   useLayoutEffect(() => drafts.clear(), [scene])
   const px = (mm: number) => mm * (scale?.pixelsPerMm ?? 1)
-  const number = piece.pages.indexOf(page) + 1
+  const number = piece.pages.findIndex(({ id }) => id === page.id) + 1
   const { band } = pageDrag
   return (
     <main
@@ -70,9 +83,16 @@ export function Bench() {
               height: px(scene.heightMm),
             }}
           >
-            {scene.frames.map((one, index) => (
-              <FramePlace key={one.frameId} scene={one} index={index} scale={scale} sprite={sprites(one.hash)} />
-            ))}
+            {scene.frames.map((one, index) => {
+              const group = together.get(one.frameId)
+              const place = places.get(one.frameId)
+              return (
+                <Fragment key={one.frameId}>
+                  {group && <SpritePicture place={group} scale={scale} sprite={sprites(group)} />}
+                  <FramePlace scene={one} index={index} scale={scale} place={place} sprite={place && sprites(place)} />
+                </Fragment>
+              )
+            })}
             {!selection.cropping && <GuidesLayer scale={scale} />}
             {frame?.spot && frameScene && !selection.cropping && (
               <FrameHandles key={frame.id} frame={frame} scene={frameScene} scale={scale} />

@@ -5,6 +5,7 @@ import { Button } from '../../ui/Button'
 import { useRoom } from '../context'
 import { placePhoto, pushed, turnedBy, zoomed } from '../cropMath'
 import { boundsAround } from '../frames/spots'
+import { cropEdit } from '../useCrop'
 import type { BenchScale } from './useBenchScale'
 
 const WHEEL_ZOOM = 0.0015
@@ -33,7 +34,7 @@ export function CropLayer({ scene, scale }: { scene: FrameScene; scale: BenchSca
     const next = latest.current
     if (!next) return Promise.resolve(null)
     latest.current = null
-    return handle.edit({ kind: 'setCrop', pageId: page.id, frameId: scene.frameId, crop: next }).then((problem) => {
+    return handle.edit(cropEdit(page.id, scene.frameId, next)).then((problem) => {
       if (!latest.current) setDraft(null)
       return problem
     })
@@ -120,7 +121,7 @@ export function CropLayer({ scene, scale }: { scene: FrameScene; scale: BenchSca
           scene.turnDegrees
             ? {
                 transform: `rotate(${scene.turnDegrees}deg)`,
-                transformOrigin: `${(scene.outer.x + scene.outer.width / 2) * s}px ${(scene.outer.y + scene.outer.height / 2) * s}px`,
+                transformOrigin: `${(scene.box.x + scene.box.width / 2) * s}px ${(scene.box.y + scene.box.height / 2) * s}px`,
               }
             : undefined
         }

@@ -1,10 +1,11 @@
 import { type PointerEvent, useState } from 'react'
-import type { Edit, Grid, Page, PageScene, Track } from '../../api/client'
+import type { Edit, Grid, PageScene, Track } from '../../api/client'
 import { LengthField } from '../../measure/LengthField'
 import { inUnit, say } from '../../measure/units'
 import { gridFor, withMargins } from '../arrangement'
 import { useRoom } from '../context'
 import { followPointer } from '../frames/pointerDrag'
+import type { Page } from '../model'
 import { across, down, marginsAcross, marginsDown, type Measured, type Stretch } from './dimensions'
 import type { BenchScale } from './useBenchScale'
 
@@ -193,12 +194,16 @@ function editOf(
   scene: PageScene,
 ): Edit {
   const grid = gridFor(page, format.width, format.height)
-  const setGrid = (change: Partial<Grid>): Edit => ({ kind: 'setGrid', pageId: page.id, grid: { ...grid, ...change } })
-  const [column, row] = [scene.grid?.columns[0], scene.grid?.rows[0]]
-  const cell = { width: column ? column.to - column.from : 10, height: row ? row.to - row.from : 10 }
+  const setGrid = (change: Partial<Grid>): Edit => ({
+    kind: 'setGrid',
+    pageId: page.id,
+    grid: { ...grid, ...change },
+    reflow: 'ASK',
+  })
+  const cell = { width: scene.grid?.cellWidth ?? 10_000, height: scene.grid?.cellHeight ?? 10_000 }
   const tracked = (tracks: Track[] | undefined) =>
     tracks?.map((one, index) => (index === track ? { share: 1, length } : one))
-  const present = grid.cell ?? { width: Math.floor(cell.width * 1000), height: Math.floor(cell.height * 1000) }
+  const present = grid.cell ?? cell
   switch (measured) {
     case 'pageWidth':
       return sized(format, { width: length })

@@ -5,7 +5,6 @@ import { useDropTarget } from '../../drag/useDropTarget'
 import { saySize } from '../../measure/units'
 import { useNotice } from '../../ui/Notices'
 import { neighbour } from '../arrangement'
-import { borderOf } from '../borders'
 import { useRoom } from '../context'
 import { pushed, turnedBy, zoomed } from '../cropMath'
 import { useDraft } from '../frames/drafts'
@@ -14,7 +13,9 @@ import { boxOf, movedBy } from '../frames/spots'
 import { useFrameDoings } from '../frames/useFrameDoings'
 import { useMoveFrames } from '../frames/useMoveFrames'
 import { useSpots } from '../frames/useSpots'
+import { borderOf, styleOf } from '../styles'
 import { useCrop } from '../useCrop'
+import { spriteKey, type SpritePlace } from './spritePlace'
 import { SpritePicture } from './SpritePicture'
 import type { Sprite } from './spriteStore'
 import type { BenchScale } from './useBenchScale'
@@ -30,18 +31,19 @@ interface Props {
   scene: FrameScene
   index: number
   scale: BenchScale
-  /** What it looks like, once it is there. */
+  /** Its picture, if it has one of its own. */
+  place: SpritePlace | undefined
   sprite: Sprite | undefined
 }
 
 /** One frame on the bench, where it lies or where it is being dragged to: its sprite, and over it a button that can be selected, dragged, dropped on and worked by key. */
-export function FramePlace({ scene, index, scale, sprite }: Props) {
+export function FramePlace({ scene, index, scale, place, sprite }: Props) {
   const { piece, page, scene: pageScene, selection, select, handle, photos } = useRoom()
   const { start } = useDragging()
   const notice = useNotice()
   const { over, properties } = useDropTarget(`frame:${scene.frameId}`, (cargo) => {
     if (cargo.kind === 'photo') {
-      void handle.edit({ kind: 'placePhoto', pageId: page.id, frameId: scene.frameId, photo: cargo.photo })
+      void handle.edit({ kind: 'placeEntry', pageId: page.id, frameId: scene.frameId, entryId: cargo.entryId })
       select({ kind: 'frame', pageId: page.id, frameId: scene.frameId })
     } else if (cargo.kind === 'frame' && cargo.frameId !== scene.frameId) {
       const { pageId: otherPageId, frameId: otherFrameId } = cargo
@@ -61,11 +63,11 @@ export function FramePlace({ scene, index, scale, sprite }: Props) {
   const pressed = useRef(false)
   const draft = useDraft(scene.frameId)
   const name = photos.find(({ id }) => id === scene.photo?.photo)?.fileName
-  const size = saySize(scene.outer.width * 1000, scene.outer.height * 1000, piece.format)
+  const size = saySize(scene.box.width * 1000, scene.box.height * 1000, piece.format)
   const said = scene.photo
     ? `Frame ${index + 1}: ${name ?? 'photo'}, ${size}, ${Math.round(scene.photo.ppi)} pixels per inch`
     : `Frame ${index + 1}: empty, ${size}`
-  const lies = spot ? (spot.locked ? ', locked' : ', lies freely') : ''
+  const lies = spot ? (frame.locked ? ', locked' : ', lies freely') : ''
 
   const keys = (event: KeyboardEvent) => {
     const photo = scene.photo
@@ -102,7 +104,7 @@ export function FramePlace({ scene, index, scale, sprite }: Props) {
       const ids = selected ? page.frames.filter((one) => selection.frameIds.includes(one.id) && one.spot) : [frame]
       void changeSpots(
         ids.map(({ id }) => id),
-        (now) => (now.locked ? now : movedBy(now, arrow[0] * wayMm, arrow[1] * wayMm)),
+        (now, one) => (one.locked ? now : movedBy(now, arrow[0] * wayMm, arrow[1] * wayMm)),
         true,
       )
     } else if (arrow && photo) {
@@ -118,7 +120,7 @@ export function FramePlace({ scene, index, scale, sprite }: Props) {
     event.preventDefault()
   }
 
-  const { outer } = scene
+  const { box } = scene
   const from = spot && draft && boxOf(spot)
   const to = draft && boxOf(draft.spot)
   const shift =
@@ -126,14 +128,19 @@ export function FramePlace({ scene, index, scale, sprite }: Props) {
   return (
     <div className="absolute top-0 left-0 size-0" style={{ transform: draft?.shape ? undefined : shift }}>
       {draft?.shape ? (
-        <LiveFrame scene={scene} spot={draft.spot} scale={scale} colour={borderOf(frame, piece.dress).colour} />
+        <LiveFrame
+          scene={scene}
+          spot={draft.spot}
+          scale={scale}
+          colour={borderOf(styleOf(frame, piece.styles)).colour}
+        />
       ) : (
-        <SpritePicture scene={scene} scale={scale} sprite={sprite} frame={frame} />
+        place && <SpritePicture place={place} scene={scene} scale={scale} sprite={sprite} frame={frame} />
       )}
       <button
         {...properties}
         data-frame={scene.frameId}
-        data-look={scene.photo || scene.words ? scene.hash : undefined}
+        data-look={place && spriteKey(place)}
         aria-label={said + lies}
         aria-pressed={selected}
         onClick={(event) => {
@@ -141,7 +148,7 @@ export function FramePlace({ scene, index, scale, sprite }: Props) {
           else if (!spot) choose()
         }}
         onFocus={() => !pressed.current && choose()}
-        onDoubleClick={() => scene.photo && !spot?.locked && select({ kind: 'crop', on: true })}
+        onDoubleClick={() => scene.photo && !frame?.locked && select({ kind: 'crop', on: true })}
         onKeyDown={keys}
         onPointerDown={(event) => {
           pressed.current = true
@@ -152,16 +159,16 @@ export function FramePlace({ scene, index, scale, sprite }: Props) {
           const cargo = { kind: 'frame' as const, pageId: page.id, frameId: scene.frameId, photo: scene.photo.photo }
           start(event, cargo, smallPicture(scene.photo.photo))
         }}
-        className={`absolute touch-none ${selected ? (selection.cropping ? '' : 'z-10 outline-2 outline-offset-2 outline-woad') : 'hover:outline-1 hover:outline-woad'} ${over ? 'bg-woad/30 outline-3 outline-woad' : ''} ${scene.photo ? '' : 'border border-dashed border-soft bg-wash/60'} ${spot && !spot.locked ? 'cursor-move' : ''} ${draft?.shape ? 'opacity-0' : ''}`}
+        className={`absolute touch-none ${selected ? (selection.cropping ? '' : 'z-10 outline-2 outline-offset-2 outline-woad') : 'hover:outline-1 hover:outline-woad'} ${over ? 'bg-woad/30 outline-3 outline-woad' : ''} ${scene.photo ? '' : 'border border-dashed border-soft bg-wash/60'} ${spot && !frame.locked ? 'cursor-move' : ''} ${scene.hidden ? 'border border-dotted border-soft' : ''} ${draft?.shape ? 'opacity-0' : ''}`}
         style={{
-          left: outer.x * pixelsPerMm,
-          top: outer.y * pixelsPerMm,
-          width: outer.width * pixelsPerMm,
-          height: outer.height * pixelsPerMm,
+          left: box.x * pixelsPerMm,
+          top: box.y * pixelsPerMm,
+          width: box.width * pixelsPerMm,
+          height: box.height * pixelsPerMm,
           transform: scene.turnDegrees ? `rotate(${scene.turnDegrees}deg)` : undefined,
         }}
       >
-        {!scene.photo && outer.width * pixelsPerMm > 70 && outer.height * pixelsPerMm > 30 && (
+        {!scene.photo && box.width * pixelsPerMm > 70 && box.height * pixelsPerMm > 30 && (
           <span className="text-[13px] text-[#22293a]">Drop a photo</span>
         )}
       </button>

@@ -1,37 +1,38 @@
 import { useState } from 'react'
-import type { Frame, FrameScene } from '../../api/client'
-import { borderOf } from '../borders'
+import type { FrameScene } from '../../api/client'
 import { useRoom } from '../context'
 import { LiveFrame } from '../frames/LiveFrame'
+import type { Frame } from '../model'
+import { borderOf, styleOf } from '../styles'
+import type { SpritePlace } from './spritePlace'
+import { spriteKey } from './spritePlace'
 import type { Sprite } from './spriteStore'
 import type { BenchScale } from './useBenchScale'
 
 interface Props {
-  scene: FrameScene
-  frame: Frame | undefined
-  scale: BenchScale
+  place: SpritePlace
   sprite: Sprite | undefined
+  scale: BenchScale
+  /** The frame that it shows, if it is one that may be drawn by the browser meanwhile. */
+  scene?: FrameScene
+  frame?: Frame
 }
 
 /** Whether two boxes have the same size to a pixel. */
 const near = (a: { width: number; height: number }, b: { width: number; height: number }) =>
   Math.abs(a.width - b.width) <= 1 && Math.abs(a.height - b.height) <= 1
 
-/** The picture of a frame. The last one stays until the next has loaded, so that a change never flashes. */
-export function SpritePicture({ scene, scale, sprite, frame }: Props) {
+/** The picture of a unit. The last one stays until the next has loaded, so that a change never flashes. */
+export function SpritePicture({ place, sprite, scale, scene, frame }: Props) {
   const { piece } = useRoom()
   const ratio = window.devicePixelRatio || 1
-  const device = scale.pixelsPerMm * ratio
-  const left = Math.floor(scene.bounds.x * device)
-  const top = Math.floor(scene.bounds.y * device)
   const box = {
-    left: left / ratio,
-    top: top / ratio,
-    width: (Math.ceil((scene.bounds.x + scene.bounds.width) * device) - left) / ratio,
-    height: (Math.ceil((scene.bounds.y + scene.bounds.height) * device) - top) / ratio,
+    left: place.left / ratio,
+    top: place.top / ratio,
+    width: place.width / ratio,
+    height: place.height / ratio,
   }
   const [loaded, setLoaded] = useState<{ url: string; box: typeof box } | null>(null)
-  if (!scene.photo && !scene.words) return null
   if (sprite === 'unreadable') {
     return (
       <p
@@ -57,15 +58,20 @@ export function SpritePicture({ scene, scale, sprite, frame }: Props) {
           style={moved ? { ...behind.box, left: box.left, top: box.top } : behind.box}
         />
       )}
-      {reshaped && frame.spot && (
-        <LiveFrame scene={scene} spot={frame.spot} scale={scale} colour={borderOf(frame, piece.dress).colour} />
+      {reshaped && frame.spot && scene && (
+        <LiveFrame
+          scene={scene}
+          spot={frame.spot}
+          scale={scale}
+          colour={borderOf(styleOf(frame, piece.styles)).colour}
+        />
       )}
       {wanted && (
         <img
           key={wanted}
           alt=""
           data-testid="sprite"
-          data-shows={scene.hash}
+          data-shows={spriteKey(place)}
           src={wanted}
           onLoad={() => setLoaded({ url: wanted, box })}
           className={`pointer-events-none absolute max-w-none ${loaded?.url === wanted || !loaded ? '' : 'opacity-0'}`}

@@ -1,4 +1,5 @@
-import { client, data } from '../../api/client'
+import { client, data, windowName } from '../../api/client'
+import type { SpritePlace } from './spritePlace'
 
 /** A sprite's picture, or that its photo cannot be read. */
 export type Sprite = { url: string } | 'unreadable'
@@ -58,21 +59,25 @@ export async function readSprites(stream: ReadableStream<Uint8Array>, take: (png
 /** Asks for sprites in one request and hands each over as it comes. */
 export async function fetchSprites(
   place: { piece: string; page: string; pixelsPerMm: number },
-  hashes: string[],
-  take: (hash: string, png: Uint8Array<ArrayBuffer>) => void,
+  sprites: SpritePlace[],
+  take: (sprite: SpritePlace, png: Uint8Array<ArrayBuffer>) => void,
 ) {
   const stream = await data(
     client.POST('/api/pieces/{piece}/pages/{page}/sprites', {
       params: { path: { piece: place.piece, page: place.page } },
-      body: { hashes, pixelsPerMm: place.pixelsPerMm },
+      body: {
+        sprites: sprites.map(({ name, phaseX, phaseY }) => ({ name, phaseX, phaseY })),
+        pixelsPerMm: place.pixelsPerMm,
+        window: windowName,
+      },
       parseAs: 'stream',
     }),
   )
   let next = 0
   await readSprites(stream as ReadableStream<Uint8Array>, (pngs) => {
     for (const png of pngs) {
-      const hash = hashes[next++]
-      if (hash) take(hash, png)
+      const sprite = sprites[next++]
+      if (sprite) take(sprite, png)
     }
   })
 }

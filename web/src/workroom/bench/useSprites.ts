@@ -1,20 +1,21 @@
 import { useEffect, useReducer, useRef } from 'react'
 import { type PageScene, Problem } from '../../api/client'
+import { spriteKey, type SpritePlace, spritePlace } from './spritePlace'
 import { fetchSprites, type Sprite, SpriteStore } from './spriteStore'
 
 const store = new SpriteStore()
-const keyOf = (hash: string, pixelsPerMm: number) => `${hash}@${pixelsPerMm}`
+const keyOf = (sprite: SpritePlace, pixelsPerMm: number) => `${spriteKey(sprite)}@${pixelsPerMm}`
 const RETRY_MS = 1000
 
 interface Wanted {
   piece: string
   page: string
   pixelsPerMm: number
-  hashes: string[]
+  sprites: SpritePlace[]
 }
 
 /**
- * The sprites of a page as they are now, by the name of their look. One request is under way at a time: while edits
+ * The sprites of a page as they are now, by the names of their looks. One request is under way at a time: while edits
  * come faster than pictures, the pictures skip to the newest.
  */
 export function useSprites(piece: string, scene: PageScene | undefined, pixelsPerMm: number | undefined) {
@@ -24,19 +25,22 @@ export function useSprites(piece: string, scene: PageScene | undefined, pixelsPe
 
   useEffect(() => {
     if (!scene || !pixelsPerMm) return
-    const hashes = scene.frames.filter(({ photo, words }) => photo || words).map(({ hash }) => hash)
-    wanted.current = { piece, page: scene.pageId, pixelsPerMm, hashes: [...new Set(hashes)] }
+    // Copies that lie alike share one picture.
+    const sprites = new Map(
+      scene.units.map((unit) => spritePlace(unit, pixelsPerMm)).map((one) => [spriteKey(one), one]),
+    )
+    wanted.current = { piece, page: scene.pageId, pixelsPerMm, sprites: [...sprites.values()] }
     if (asking.current) return
     asking.current = true
-    const missing = (now: Wanted) => now.hashes.filter((hash) => !store.has(keyOf(hash, now.pixelsPerMm)))
+    const missing = (now: Wanted) => now.sprites.filter((sprite) => !store.has(keyOf(sprite, now.pixelsPerMm)))
     const bring = async () => {
       for (let now = wanted.current; now; now = wanted.current) {
         const place = now
-        const hashes = missing(place)
-        if (hashes.length === 0) return
+        const sprites = missing(place)
+        if (sprites.length === 0) return
         try {
-          await fetchSprites(place, hashes, (hash, png) => {
-            store.put(keyOf(hash, place.pixelsPerMm), png)
+          await fetchSprites(place, sprites, (sprite, png) => {
+            store.put(keyOf(sprite, place.pixelsPerMm), png)
             redraw()
           })
         } catch (problem) {
@@ -59,5 +63,5 @@ export function useSprites(piece: string, scene: PageScene | undefined, pixelsPe
     [],
   )
 
-  return (hash: string): Sprite | undefined => (pixelsPerMm ? store.get(keyOf(hash, pixelsPerMm)) : undefined)
+  return (sprite: SpritePlace): Sprite | undefined => (pixelsPerMm ? store.get(keyOf(sprite, pixelsPerMm)) : undefined)
 }

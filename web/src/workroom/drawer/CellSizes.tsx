@@ -1,11 +1,11 @@
-import { useQuery } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
-import { client, data, type Grid, type Problem } from '../../api/client'
+import type { Grid, Problem } from '../../api/client'
 import { LengthField, lengthsTaken } from '../../measure/LengthField'
 import { say, saySize } from '../../measure/units'
 import { Button } from '../../ui/Button'
 import { Wrong } from '../../ui/Wrong'
 import { useRoom } from '../context'
+import { slotted } from '../model'
 import { onPage, type WantedEdit } from '../usePiece'
 
 type Size = NonNullable<Grid['cell']>
@@ -22,15 +22,18 @@ export function CellSizes({
   send: (edit: WantedEdit) => Promise<Problem | null>
   wrong?: string
 }) {
-  const { piece, page } = useRoom()
+  const { piece, page, scene } = useRoom()
   const { format } = piece
   const { cell } = grid
-  const sums = useQuery({
-    queryKey: ['grid', format, grid],
-    queryFn: () => data(client.POST('/api/measure/grid', { body: { format, grid } })),
-    placeholderData: (before) => before,
-  }).data
+  const sums = scene?.grid
+  const places = new Set(slotted(page).map(({ id }) => id))
   const { cellWidth, cellHeight, leftOverX = 0, leftOverY = 0, pageWidth = 0, pageHeight = 0 } = sums ?? {}
+  // What has room in every cell beside its words and borders, in whole millimetres.
+  const boxes = scene?.frames.filter(({ frameId }) => places.has(frameId)).map(({ box }) => box) ?? []
+  const least = (sides: number[]) => Math.max(1, Math.floor(Math.min(...sides) + 0.001)) * 1000
+  const smallest = boxes.length
+    ? { width: least(boxes.map((box) => box.width)), height: least(boxes.map((box) => box.height)) }
+    : undefined
   // A size that the present rows and columns have no room for stays in the fields, so that as many as fit can be asked for.
   const [asked, showAsked] = useState<Size | null>(null)
   const latest = useRef<Size | null>(null)
@@ -53,7 +56,13 @@ export function CellSizes({
     const problem = await send(
       onPage(page.id, ({ arrangement: now }) =>
         now.kind === 'grid'
-          ? { kind: 'fillWithCells', pageId: page.id, grid: { ...now, cell: latest.current ?? now.cell }, mayTurn }
+          ? {
+              kind: 'fillWithCells',
+              pageId: page.id,
+              grid: { ...now, cell: latest.current ?? now.cell },
+              mayTurn,
+              reflow: 'ASK',
+            }
           : null,
       ),
     )
@@ -68,10 +77,8 @@ export function CellSizes({
           checked={cell !== undefined}
           onChange={(event) => {
             setAsked(null)
-            const fixed =
-              event.target.checked && cellWidth && cellHeight
-                ? { width: cellWidth - (cellWidth % 1000), height: cellHeight - (cellHeight % 1000) }
-                : undefined
+            // Read now: the box is set back before the edits ahead of this one are through.
+            const fixed = event.target.checked ? smallest : undefined
             void changeGrid(() => ({ cell: fixed }))
           }}
         />
@@ -115,7 +122,7 @@ export function CellSizes({
       {cell && !asked && (leftOverX !== 0 || leftOverY !== 0) && (
         <Button
           className="h-auto w-full py-1 whitespace-normal"
-          onClick={() => void send({ kind: 'sizeFromCells', pageId: page.id, grid })}
+          onClick={() => void send({ kind: 'sizeFromCells', pageId: page.id, grid, reflow: 'ASK' })}
         >
           Make the page {saySize(pageWidth, pageHeight, format)}
         </Button>

@@ -3,16 +3,29 @@ import { CircleAlert, CircleCheck, TriangleAlert } from 'lucide-react'
 import { client, data, type SharpnessLimits } from '../../api/client'
 import { NumberField } from '../../ui/NumberField'
 import { useRoom } from '../context'
-import { findingsOf } from './findings'
 import { Part } from './Part'
 
 export function CheckDrawer() {
   const { piece, handle, select } = useRoom()
-  const findings = findingsOf(piece, handle.open?.scenes ?? {}).sort((a, b) => Number(b.grave) - Number(a.grave))
+  const revision = handle.open?.revision
+  const found = useQuery({
+    queryKey: ['check', piece.id, revision],
+    queryFn: () => data(client.GET('/api/pieces/{id}/check', { params: { path: { id: piece.id } } })),
+    placeholderData: (before) => before,
+  }).data?.findings
+  const findings = (found ?? []).toSorted((a, b) => Number(b.grave) - Number(a.grave))
   return (
     <>
-      <Part title={findings.length === 0 ? 'Nothing found' : `${findings.length} to look at`}>
-        {findings.length === 0 && (
+      <Part
+        title={
+          !found
+            ? 'Looking over the pages …'
+            : findings.length === 0
+              ? 'Nothing found'
+              : `${findings.length} to look at`
+        }
+      >
+        {found?.length === 0 && (
           <p className="flex gap-2 text-lichen">
             <CircleCheck size={20} className="shrink-0" /> Every frame has a photo, sharp at its size, and all words
             fit.
@@ -53,6 +66,7 @@ function Limits() {
   if (!limits) return null
   const set = async (body: SharpnessLimits) => {
     queries.setQueryData(['sharpness'], await data(client.PUT('/api/settings/sharpness', { body })))
+    await queries.invalidateQueries({ queryKey: ['check'] })
     await handle.reload()
   }
   return (

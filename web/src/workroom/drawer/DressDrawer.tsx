@@ -1,79 +1,92 @@
 import { useQuery } from '@tanstack/react-query'
-import { type Border, client, data, type Dress } from '../../api/client'
+import { type CaptionStyle, client, data } from '../../api/client'
 import { ColourField } from '../../ui/ColourField'
 import { Field, inputLook } from '../../ui/Field'
 import { NumberField } from '../../ui/NumberField'
-import { BorderFields } from '../BorderFields'
-import { commonBorder } from '../borders'
 import { Wrong } from '../../ui/Wrong'
+import { BorderFields } from '../BorderFields'
 import { useRoom } from '../context'
+import { type Border, borderOf, usualStyle, withBorder } from '../styles'
 import { useTrial } from '../useTrial'
 import { Part } from './Part'
 
+const SHOWN: Record<CaptionStyle['show'], string> = {
+  WRITTEN: 'where something is written',
+  ALWAYS: 'below each photo, written or not',
+  NONE: 'not at all',
+}
+
 /** How all pages and frames look. Sliders and colours show their effect on the bench before they are let go. */
 export function DressDrawer() {
-  const { stored } = useRoom()
+  const { stored, page } = useRoom()
   const trial = useTrial()
   const { about } = trial
-  const others = trial.aboutOthers(['borderWidth', 'cornerRadius'])
+  const others = trial.aboutOthers(['bandWidth', 'cornerRadius'])
   const typefaces = useQuery({
     queryKey: ['typefaces'],
     queryFn: () => data(client.GET('/api/measure/typefaces')),
     staleTime: Infinity,
   }).data
-  const { dress, format } = stored
-  const { captions } = dress
-  const with_ = (change: Partial<Dress>) => ({ kind: 'setDress' as const, dress: { ...dress, ...change } })
-  const set = (change: Partial<Dress>) =>
-    trial.set(({ stored: now }) => ({ kind: 'setDress', dress: { ...now.dress, ...change } }))
-  const show = (change: Partial<Dress>) => trial.show(with_(change))
-  const bordered = ({ width, colour, radius }: Partial<Border>): Partial<Dress> => ({
-    ...(width !== undefined && { borderWidth: width }),
-    ...(colour !== undefined && { borderColour: colour }),
-    ...(radius !== undefined && { cornerRadius: radius }),
+  const { styles, format } = stored
+  const { captions, ground } = styles
+  const usual = usualStyle(styles)
+  const differing = page.frames.filter(({ style }) => style.differences.length > 0).length
+  const bordered = (change: Partial<Border>) => ({
+    kind: 'setFrameStyle' as const,
+    style: withBorder(usual, change),
   })
-  const own = stored.pages.flatMap(({ frames }) => frames).filter(({ border }) => border).length
-  const caption = (change: Partial<typeof captions>) => ({ captions: { ...captions, ...change } })
-  const setCaption = (change: Partial<typeof captions>) =>
+  const setBorder = (change: Partial<Border>) =>
     trial.set(({ stored: now }) => ({
-      kind: 'setDress',
-      dress: { ...now.dress, captions: { ...now.dress.captions, ...change } },
+      kind: 'setFrameStyle',
+      style: withBorder(usualStyle(now.styles), change),
+    }))
+  const setCaption = (change: Partial<CaptionStyle>) =>
+    trial.set(({ stored: now }) => ({
+      kind: 'setCaptionStyle',
+      captions: { ...now.styles.captions, ...change },
     }))
   return (
     <>
       <Part title="Page">
         <ColourField
           label="Page colour"
-          value={dress.pageColour}
-          onPreview={(pageColour) => show({ pageColour })}
-          onCommit={(pageColour) => set({ pageColour })}
+          value={ground.colour}
+          onPreview={(colour) => trial.show({ kind: 'setCommonGround', ground: { kind: 'plain', colour } })}
+          onCommit={(colour) => trial.set({ kind: 'setCommonGround', ground: { kind: 'plain', colour } })}
         />
       </Part>
       <Part title="Frames">
         <BorderFields
-          border={commonBorder(dress)}
+          border={borderOf(usual)}
           format={format}
           wrong={about}
-          onPreview={(change) => show(bordered(change))}
-          onCommit={(change) => set(bordered(change))}
+          onPreview={(change) => trial.show(bordered(change))}
+          onCommit={setBorder}
         />
-        {own > 0 && (
+        {differing > 0 && (
           <p className="text-[13px] leading-4 text-soft">
-            {own === 1 ? 'One frame has a border' : `${own} frames have borders`} of {own === 1 ? 'its' : 'their'} own;
-            the ticket of a frame shows it.
+            {differing === 1 ? 'One frame on this page differs' : `${differing} frames on this page differ`} in what{' '}
+            {differing === 1 ? 'its ticket shows' : 'their tickets show'}; the rest of the look follows.
           </p>
         )}
       </Part>
       <Part title="Captions">
-        <label className="flex items-center gap-2">
-          <input
-            type="checkbox"
-            className="size-4 accent-woad"
-            checked={captions.show === 'BELOW'}
-            onChange={(event) => setCaption({ show: event.target.checked ? 'BELOW' : 'NONE' })}
-          />
-          Below each photo
-        </label>
+        <Field label="Words stand">
+          {(ids) => (
+            <select
+              {...ids}
+              className={inputLook}
+              value={captions.show}
+              onChange={(event) => setCaption({ show: event.target.value as CaptionStyle['show'] })}
+            >
+              {Object.entries(SHOWN).map(([show, name]) => (
+                <option key={show} value={show}>
+                  {name}
+                </option>
+              ))}
+            </select>
+          )}
+        </Field>
         <Field label="Typeface">
           {(ids) => (
             <select
@@ -110,7 +123,7 @@ export function DressDrawer() {
         <ColourField
           label="Caption colour"
           value={captions.colour}
-          onPreview={(colour) => show(caption({ colour }))}
+          onPreview={(colour) => trial.show({ kind: 'setCaptionStyle', captions: { ...captions, colour } })}
           onCommit={(colour) => setCaption({ colour })}
         />
       </Part>

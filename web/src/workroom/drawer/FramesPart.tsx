@@ -1,6 +1,7 @@
 import { SquareDashedMousePointer, Unlink } from 'lucide-react'
 import { Button } from '../../ui/Button'
 import { useRoom } from '../context'
+import { usualStyle } from '../styles'
 import { emptyFrame } from '../frames/usePageDrag'
 import { useFrameDoings } from '../frames/useFrameDoings'
 import { FrameList } from './FrameList'
@@ -9,7 +10,7 @@ import { Part } from './Part'
 
 /** Frames by hand: draw one, let all lie freely, their order from front to back, and guides. */
 export function FramesPart() {
-  const { page, piece, selection, select, handle } = useRoom()
+  const { page, piece, stored, selection, select, handle } = useRoom()
   const { add } = useFrameDoings()
   const { width, height } = piece.format
   /** A third of the page, in its middle. */
@@ -26,10 +27,10 @@ export function FramesPart() {
         >
           <SquareDashedMousePointer size={16} /> Draw a frame
         </Button>
-        <Button className="w-full" onClick={() => void add([emptyFrame(middle)])}>
+        <Button className="w-full" onClick={() => void add([emptyFrame(middle, usualStyle(stored.styles).id)])}>
           Put one in the middle
         </Button>
-        {page.arrangement.kind !== 'free' && (
+        {page.arrangement.kind !== 'byHand' && (
           <Button className="w-full" onClick={() => void handle.edit({ kind: 'releasePage', pageId: page.id })}>
             <Unlink size={16} /> Release all frames
           </Button>

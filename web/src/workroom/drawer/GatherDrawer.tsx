@@ -3,7 +3,7 @@ import { ArrivingList, Choosers, FileDrop } from '../../light-table/Intake'
 import { useIntake } from '../../light-table/useIntake'
 import { Button } from '../../ui/Button'
 import { useRoom } from '../context'
-import { usesOf } from '../selection'
+import { usesOf } from '../model'
 import { Part } from './Part'
 import { PhotoTray } from './PhotoTray'
 
@@ -11,7 +11,7 @@ export function GatherDrawer() {
   const { piece, photos, handle } = useRoom()
   const { arriving, bring, clear } = useIntake(piece.id, handle)
   const uses = usesOf(piece)
-  const waiting = photos.filter(({ id }) => !uses.has(id)).length
+  const waiting = photos.filter(({ entryId }) => !uses.has(entryId)).length
   return (
     <FileDrop onFiles={bring} className="min-h-full">
       <Part title="Bring in">
@@ -29,7 +29,7 @@ export function GatherDrawer() {
           >
             Light table
           </Link>
-          <Button disabled={waiting === 0} onClick={() => void handle.edit({ kind: 'flowPhotos' })}>
+          <Button disabled={waiting === 0} onClick={() => void handle.edit({ kind: 'flowEntries' })}>
             Flow in
           </Button>
         </div>

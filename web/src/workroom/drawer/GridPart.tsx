@@ -30,7 +30,9 @@ export function GridPart({
   const changeGrid = (change: (now: Grid) => Partial<Grid>) =>
     send(
       onPage(page.id, ({ arrangement: now }) =>
-        now.kind === 'grid' ? { kind: 'setGrid', pageId: page.id, grid: { ...now, ...change(now) } } : null,
+        now.kind === 'grid'
+          ? { kind: 'setGrid', pageId: page.id, grid: { ...now, ...change(now) }, reflow: 'ASK' }
+          : null,
       ),
     )
   const setGrid = (values: Partial<Grid>) => void changeGrid(() => values)
@@ -112,7 +114,7 @@ export function GridPart({
       </Field>
       <CellSizes grid={grid} changeGrid={changeGrid} send={send} wrong={about('cell')} />
       {piece.pages.length > 1 && (
-        <Button className="w-full" onClick={() => void send({ kind: 'setGrid', grid })}>
+        <Button className="w-full" onClick={() => void send({ kind: 'setGridOfAll', grid, reflow: 'ASK' })}>
           Use this grid on all pages
         </Button>
       )}

@@ -3,7 +3,7 @@ import type { Arrangement } from '../../api/client'
 import { Button } from '../../ui/Button'
 import { Wrong } from '../../ui/Wrong'
 import { useRoom } from '../context'
-import { usesOf } from '../selection'
+import { usesOf } from '../model'
 import type { WantedEdit } from '../usePiece'
 import { FreePart } from './FreePart'
 import { GridPart } from './GridPart'
@@ -28,7 +28,7 @@ export function LayoutPart() {
   const { piece, page, handle, photos } = useRoom()
   const [wrong, setWrong] = useState<{ field?: string; message: string } | null>(null)
   const uses = usesOf(piece)
-  const waiting = photos.filter(({ id }) => !uses.has(id)).length
+  const waiting = photos.filter(({ entryId }) => !uses.has(entryId)).length
 
   const send = async (edit: WantedEdit) => {
     const problem = await handle.edit(edit, { quiet: true })
@@ -40,7 +40,7 @@ export function LayoutPart() {
   return (
     <>
       <Part title="Photos">
-        <Button className="w-full" disabled={waiting === 0} onClick={() => void handle.edit({ kind: 'flowPhotos' })}>
+        <Button className="w-full" disabled={waiting === 0} onClick={() => void handle.edit({ kind: 'flowEntries' })}>
           Flow {waiting} waiting into the frames
         </Button>
         <PhotoTray short />

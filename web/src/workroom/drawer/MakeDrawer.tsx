@@ -14,6 +14,7 @@ const POLL_MS = 400
 
 export function MakeDrawer() {
   const { piece, page } = useRoom()
+  const number = piece.pages.findIndex(({ id }) => id === page.id)
   const queries = useQueryClient()
   const [kind, setKind] = useState<MakeRequest['kind']>('PDF')
   const [which, setWhich] = useState<Which>('all')
@@ -21,6 +22,7 @@ export function MakeDrawer() {
   const [jpegQuality, setQuality] = useState(92)
   const [ground, setGround] = useState<MakeRequest['ground']>('PAGE_COLOUR')
   const [extent, setExtent] = useState<MakeRequest['extent']>('TRIM')
+  const [photos, setPhotos] = useState<MakeRequest['photos']>('FITTED')
   const [wrong, setWrong] = useState<string>()
   const key = ['makes', piece.id]
   const makes = useQuery({
@@ -31,8 +33,8 @@ export function MakeDrawer() {
   })
 
   const make = async () => {
-    const pages = which === 'all' ? piece.pages.map((_, index) => index) : [piece.pages.indexOf(page)]
-    const body: MakeRequest = { kind, pages, resolution, jpegQuality, ground, extent }
+    const pages = which === 'all' ? piece.pages.map((_, index) => index) : [number]
+    const body: MakeRequest = { kind, pages, resolution, jpegQuality, ground, extent, photos }
     try {
       await data(client.POST('/api/pieces/{piece}/makes', { params: { path: { piece: piece.id } }, body }))
       setWrong(undefined)
@@ -56,10 +58,18 @@ export function MakeDrawer() {
             label="Pages"
             value={which}
             onChange={setWhich}
-            options={{ all: `All ${piece.pages.length} pages`, one: `Page ${piece.pages.indexOf(page) + 1} only` }}
+            options={{ all: `All ${piece.pages.length} pages`, one: `Page ${number + 1} only` }}
           />
         )}
         <NumberField label="Resolution" suffix="ppi" value={resolution} min={20} max={1200} onCommit={setResolution} />
+        {kind === 'PDF' && (
+          <Choice
+            label="Photos"
+            value={photos}
+            onChange={setPhotos}
+            options={{ FITTED: 'As fine as asked for', ORIGINALS: 'Untouched, however large' }}
+          />
+        )}
         {kind === 'JPEG' && (
           <NumberField label="Quality" suffix="1 to 100" value={jpegQuality} min={1} max={100} onCommit={setQuality} />
         )}
@@ -81,7 +91,9 @@ export function MakeDrawer() {
         )}
         <p className="text-[13px] leading-4 text-soft">
           {kind === 'PDF'
-            ? 'Photos go in as they are; words stay words. Trim and bleed are marked in the file.'
+            ? photos === 'FITTED'
+              ? 'Photos go in as they are, unless they are much finer than asked for. Words stay words; trim and bleed are marked.'
+              : 'Photos go in as they are; the file may become large. Words stay words; trim and bleed are marked.'
             : `Each page ${pixels(piece.format.width)} × ${pixels(piece.format.height)} pixels, with its resolution and the sRGB profile in the file.`}
         </p>
         <Button look="primary" className="w-full" onClick={() => void make()}>

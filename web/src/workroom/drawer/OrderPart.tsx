@@ -12,10 +12,10 @@ export function OrderPart() {
   const { page, frames, handle } = useRoom()
   const { togglePin } = useFrameDoings()
   const [seed, setSeed] = useState(1)
-  const filled = page.frames.filter(({ photo }) => photo)
-  const pins = filled.filter(({ marks }) => marks?.pinned).length
-  const held = frames.filter(({ photo }) => photo)
-  const letGo = held.length > 0 && held.every(({ marks }) => marks?.pinned)
+  const filled = page.frames.filter(({ entry }) => entry)
+  const pins = filled.filter(({ marks }) => marks.pinned).length
+  const held = frames.filter(({ entry }) => entry)
+  const letGo = held.length > 0 && held.every(({ marks }) => marks.pinned)
   const order = (mode: 'EVEN' | 'RUN') => {
     void handle.edit({ kind: 'harmonise', pageId: page.id, mode, seed })
     if (mode === 'EVEN') setSeed(seed + 1)

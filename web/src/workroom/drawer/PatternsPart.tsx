@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { Download, Trash2, Upload } from 'lucide-react'
 import { type FormEvent, useRef, useState } from 'react'
-import { client, data, type PatternView, Problem } from '../../api/client'
+import { client, data, type Edit, type PatternView, Problem } from '../../api/client'
 import { Button, IconButton } from '../../ui/Button'
 import { Field, inputLook } from '../../ui/Field'
 import { useNotice } from '../../ui/Notices'
@@ -10,31 +10,27 @@ import { Part } from './Part'
 
 const KEY = ['patterns']
 
+type PatternPart = Extract<Edit, { kind: 'applyPattern' }>['part']
+const PARTS: Record<PatternPart, string> = {
+  FRAMES: 'its frames',
+  LOOK: 'its look, no sizes',
+  BOTH: 'its frames and its look',
+}
+
 /** Pages without their photos: use one for this page, keep this page as one, take one along as a file. */
 export function PatternsPart() {
   const { page, piece, handle } = useRoom()
   const queries = useQueryClient()
   const notice = useNotice()
-  const [withDress, setWithDress] = useState(false)
+  const [part, setPart] = useState<PatternPart>('FRAMES')
   const [name, setName] = useState('')
   const [wrong, setWrong] = useState<string>()
   const file = useRef<HTMLInputElement>(null)
   const patterns = useQuery({ queryKey: KEY, queryFn: () => data(client.GET('/api/patterns')) })
-  const photos = page.frames.filter(({ photo }) => photo).length
-
   const changed = () => queries.invalidateQueries({ queryKey: KEY })
   const told = (problem: unknown) => (problem instanceof Problem ? problem.message : String(problem))
-  const use = async ({ pattern, sketch }: PatternView) => {
-    const problem = await handle.edit({ kind: 'applyPattern', pageId: page.id, pattern, withDress })
-    if (problem) return
-    const over = pattern.arrangement.kind === 'scattered' ? 0 : photos - sketch.length
-    if (over > 0)
-      notice(
-        `${over === 1 ? 'One photo has' : `${over} photos have`} no frame in this pattern and went back to the drawer.`,
-        {
-          action: { name: 'Undo', run: handle.undo },
-        },
-      )
+  const use = async ({ pattern }: PatternView) => {
+    await handle.edit({ kind: 'applyPattern', pageId: page.id, pattern, part, reflow: 'ASK' })
   }
   const keep = async (event: FormEvent) => {
     event.preventDefault()
@@ -73,15 +69,22 @@ export function PatternsPart() {
   return (
     <>
       <Part title="Use a pattern">
-        <label className="flex items-center gap-2">
-          <input
-            type="checkbox"
-            className="size-4 accent-woad"
-            checked={withDress}
-            onChange={(event) => setWithDress(event.target.checked)}
-          />
-          Take on its look, too
-        </label>
+        <Field label="Use">
+          {(ids) => (
+            <select
+              {...ids}
+              className={inputLook}
+              value={part}
+              onChange={(event) => setPart(event.target.value as PatternPart)}
+            >
+              {Object.entries(PARTS).map(([one, name]) => (
+                <option key={one} value={one}>
+                  {name}
+                </option>
+              ))}
+            </select>
+          )}
+        </Field>
         {patterns.isPending && <p role="status">Fetching patterns …</p>}
         {patterns.error && <p role="alert">{told(patterns.error)}</p>}
         <ul aria-label="Patterns" className="grid grid-cols-2 gap-2">
@@ -147,7 +150,7 @@ export function PatternsPart() {
   )
 }
 
-const fileOf = (pattern: PatternView['pattern']) => JSON.stringify({ wovenset: 'pattern', version: 1, pattern })
+const fileOf = (pattern: PatternView['pattern']) => JSON.stringify({ wovenset: 'pattern', version: 2, pattern })
 
 /** A pattern's frames on its page, as a small drawing. */
 function Sketch({ view: { pattern, sketch } }: { view: PatternView }) {
@@ -160,7 +163,7 @@ function Sketch({ view: { pattern, sketch } }: { view: PatternView }) {
         className="max-h-full max-w-full"
         style={{ aspectRatio: width / height }}
       >
-        <rect width={width} height={height} fill={pattern.dress.pageColour} />
+        <rect width={width} height={height} fill={pattern.styles.ground.colour} />
         {sketch.map(({ box, turnDegrees }, index) => (
           <rect
             key={index}

@@ -1,7 +1,7 @@
 import { smallPicture } from '../../api/client'
 import { useDragging } from '../../drag/DragProvider'
 import { useRoom } from '../context'
-import { usesOf } from '../selection'
+import { usesOf } from '../model'
 
 /** The piece's photos, small: drag one onto a frame, or press it to place it in the selected or first empty frame. Short, it shows two
  * rows and a half and scrolls. */
@@ -15,17 +15,17 @@ export function PhotoTray({ short = false }: { short?: boolean }) {
   return (
     <ul className={`grid grid-cols-3 gap-1.5 ${short ? '-m-1 max-h-46 overflow-y-auto p-1' : ''}`}>
       {photos.map((photo) => {
-        const count = uses.get(photo.id)?.length ?? 0
+        const count = uses.get(photo.entryId)?.length ?? 0
         return (
-          <li key={photo.id} className="relative">
+          <li key={photo.entryId} className="relative">
             <button
               aria-label={`Place ${photo.fileName}${count ? `, used ${count} times` : ', not used'}`}
               title={photo.caption || photo.fileName}
               className="block aspect-square w-full touch-pan-y overflow-hidden bg-mat"
-              onClick={() => place(photo.id)}
+              onClick={() => place(photo.entryId)}
               onPointerDown={(event) => {
                 if (event.pointerType === 'mouse') event.preventDefault()
-                start(event, { kind: 'photo', photo: photo.id }, smallPicture(photo.id))
+                start(event, { kind: 'photo', entryId: photo.entryId }, smallPicture(photo.id))
               }}
             >
               <img

@@ -1,38 +1,42 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { client, data, type Page, pagePicture, type Piece, Problem, type Proposal } from '../../api/client'
+import { client, data, Problem, type Proposal, proposalPicture } from '../../api/client'
 import { Button } from '../../ui/Button'
-import { gapOf, governed } from '../arrangement'
+import { gapOf } from '../arrangement'
 import { Wrong } from '../../ui/Wrong'
 import { useRoom } from '../context'
+import { type Page, type Piece, slotted } from '../model'
 import { Part } from './Part'
 
 const WANTED = 8
 const PICTURE_PX = 132
 
 /** How prints are scattered at first. */
-const SCATTERED = { kind: 'scattered' as const, seed: 1, cover: 1, mostTurn: 8, mostHidden: 0.2, vacancies: [] }
+const RECIPE = { seed: 1, cover: 1, mostTurn: 8, mostHidden: 0.2 }
 
 /** What proposals follow from. Which of them was chosen is not part of it, so that they stay while one is tried after another. */
 const basis = (piece: Piece, page: Page) => {
   const { arrangement, frames } = page
   const photos = frames
-    .filter(({ photo }) => photo)
-    .map(({ id, photo, caption, crop, marks }) => JSON.stringify([id, photo, caption, crop, marks]))
+    .filter(({ entry }) => entry)
+    .map(({ id, entry, caption, crop, marks, style }) => JSON.stringify([id, entry, caption, crop, marks, style]))
+  const subjects = piece.entries.map(({ subject }) => subject)
   return [
     piece.format,
-    piece.dress,
+    piece.styles,
     arrangement.margins,
     gapOf(arrangement),
     photos.toSorted(),
     taking(page).length,
-    piece.subjects,
+    subjects,
   ]
 }
 
 /** The frames that take part: those that were taken out stay out, but where nothing is arranged all that are not locked. */
-const taking = ({ arrangement, frames }: Page) =>
-  frames.filter(({ photo, spot }) => photo && (!spot || (arrangement.kind === 'free' && !spot.locked)))
+const taking = (page: Page) =>
+  page.arrangement.kind === 'byHand'
+    ? page.frames.filter(({ entry, locked }) => entry && !locked)
+    : slotted(page).filter(({ entry }) => entry)
 
 /** Arrangements that the computer proposes for the photos of this page, drawn as the page would be. */
 export function ProposalsPart() {
@@ -58,14 +62,13 @@ export function ProposalsPart() {
   const chosen = ({ arrangement, order }: Proposal) =>
     JSON.stringify(arrangement) === JSON.stringify(page.arrangement) &&
     order.join() ===
-      governed(page)
+      slotted(page)
         .map(({ id }) => id)
         .join()
   const scatter = () => {
     const order = taking(page).map(({ id }) => id)
     const { margins } = page.arrangement
-    const arrangement = { ...SCATTERED, margins, prints: order.length }
-    void handle.edit({ kind: 'arrange', pageId: page.id, arrangement, order })
+    void handle.edit({ kind: 'scatter', pageId: page.id, margins, recipe: RECIPE, order })
   }
   return (
     <Part title="Proposals">
@@ -100,7 +103,12 @@ export function ProposalsPart() {
                     <span className="flex max-h-36 justify-center overflow-hidden bg-mat">
                       <img
                         alt=""
-                        src={pagePicture(piece.id, page.id, proposal.look, PICTURE_PX * (window.devicePixelRatio || 1))}
+                        src={proposalPicture(
+                          piece.id,
+                          page.id,
+                          proposal.look,
+                          PICTURE_PX * (window.devicePixelRatio || 1),
+                        )}
                         className="max-h-36 min-h-0 max-w-full"
                         style={{ aspectRatio: `${piece.format.width} / ${piece.format.height}` }}
                       />

@@ -1,5 +1,5 @@
 import { Shuffle } from 'lucide-react'
-import type { Scattered } from '../../api/client'
+import type { Recipe, Scattered } from '../../api/client'
 import { Button } from '../../ui/Button'
 import { NumberField } from '../../ui/NumberField'
 import { arrangementEdit, gridFor, toGrid, withMargins } from '../arrangement'
@@ -20,25 +20,29 @@ export function ScatteredPart({
 }) {
   const { piece, page } = useRoom()
   const { width, height } = piece.format
-  const change = (how: (now: Scattered) => Partial<Scattered>) =>
+  const change = (how: (now: Recipe) => Partial<Recipe>) =>
     void send(
       onPage(page.id, (now) =>
         now.arrangement.kind === 'scattered'
-          ? arrangementEdit(now, { ...now.arrangement, ...how(now.arrangement) })
+          ? arrangementEdit(now, {
+              ...now.arrangement,
+              recipe: { ...now.arrangement.recipe, ...how(now.arrangement.recipe) },
+            })
           : null,
       ),
     )
-  const set = (values: Partial<Scattered>) => change(() => values)
+  const set = (values: Partial<Recipe>) => change(() => values)
+  const { recipe } = scattered
   return (
     <Part title="Scattered prints">
-      <Button className="w-full" onClick={() => change(({ seed }) => ({ seed: seed + 1, vacancies: [] }))}>
+      <Button className="w-full" onClick={() => change(({ seed }) => ({ seed: seed + 1 }))}>
         <Shuffle size={16} /> Scatter again
       </Button>
       <div className="grid grid-cols-2 gap-2">
         <NumberField
           label="Size of all"
           suffix="%"
-          value={scattered.cover * 100}
+          value={recipe.cover * 100}
           min={20}
           max={200}
           step={5}
@@ -47,7 +51,7 @@ export function ScatteredPart({
         <NumberField
           label="Turned up to"
           suffix="°"
-          value={scattered.mostTurn}
+          value={recipe.mostTurn}
           min={0}
           max={45}
           decimals={1}
@@ -57,14 +61,15 @@ export function ScatteredPart({
       <NumberField
         label="Each hidden at most"
         suffix="%"
-        value={scattered.mostHidden * 100}
+        value={recipe.mostHidden * 100}
         min={0}
         max={60}
         step={5}
         onCommit={(percent) => set({ mostHidden: percent / 100 })}
       />
       <p className="text-[13px] leading-4 text-soft">
-        Prints are made smaller where else more would be hidden. Subjects are kept in sight.
+        Prints are made smaller where else more would be hidden. Subjects are kept in sight. Prints stay where they fell
+        until they are scattered again.
       </p>
       <MarginFields
         margins={scattered.margins}

@@ -1,8 +1,9 @@
 import type { PointerEvent as ReactPointerEvent } from 'react'
-import type { Frame, FrameScene, Spot } from '../../api/client'
+import type { FrameScene } from '../../api/client'
 import { saySize } from '../../measure/units'
 import type { BenchScale } from '../bench/useBenchScale'
 import { useRoom } from '../context'
+import { type Frame, moveOf, type Spot } from '../model'
 import { drafts, type Marks, useDraft } from './drafts'
 import { followPointer } from './pointerDrag'
 import { distances, sameSizes, snapEdge, type Surroundings, surroundings } from './snap'
@@ -21,7 +22,7 @@ export function FrameHandles({ frame, scene, scale }: { frame: Frame; scene: Fra
   const { piece, page, scene: pageScene, handle, selection } = useRoom()
   const draft = useDraft(frame.id)
   const spot = draft?.spot ?? spotOf(frame, scene)
-  if (!pageScene || spot.locked) return null
+  if (!pageScene || frame.locked) return null
   const moving = draft && !draft.shape
   const s = scale.pixelsPerMm
   const box = boxOf(spot)
@@ -41,7 +42,7 @@ export function FrameHandles({ frame, scene, scale }: { frame: Frame; scene: Fra
       end: () => {
         drafts.settle()
         void handle
-          .edit({ kind: 'putFrames', pageId: page.id, frames: [{ frameId: frame.id, spot: now }] })
+          .edit({ kind: 'moveItems', pageId: page.id, moves: [moveOf(frame.id, now)] })
           .then((problem) => problem && drafts.clear())
       },
       cancel: () => drafts.clear(),

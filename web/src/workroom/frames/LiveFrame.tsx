@@ -1,7 +1,9 @@
 import { type CSSProperties } from 'react'
-import { type FrameScene, largePicture, type Spot } from '../../api/client'
+import { type FrameScene, largePicture } from '../../api/client'
 import type { BenchScale } from '../bench/useBenchScale'
 import { placePhoto } from '../cropMath'
+import type { Spot } from '../model'
+import { insideMm } from '../styles'
 import { boxOf } from './spots'
 
 interface Props {
@@ -16,7 +18,7 @@ interface Props {
 export function LiveFrame({ scene, spot, scale, colour }: Props) {
   const s = scale.pixelsPerMm
   const box = boxOf(spot)
-  const border = scene.borderMm
+  const border = insideMm(scene.bands)
   const window = { x: 0, y: 0, width: box.width - 2 * border, height: box.height - 2 * border }
   const style: CSSProperties = {
     left: box.x * s,
@@ -24,7 +26,7 @@ export function LiveFrame({ scene, spot, scale, colour }: Props) {
     width: box.width * s,
     height: box.height * s,
     transform: `rotate(${spot.turnDegrees}deg)`,
-    borderRadius: Math.min(scene.cornerRadiusMm, Math.min(box.width, box.height) / 2) * s,
+    borderRadius: Math.min(scene.radiusMm, Math.min(box.width, box.height) / 2) * s,
     border: `${border * s}px solid ${colour}`,
   }
   const { photo } = scene

@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest'
-import type { Guide, Spot } from '../../api/client'
+import type { Guide } from '../../api/client'
+import type { Spot } from '../model'
 import { partsOfSize } from './sizeText'
 import { distances, sameSizes, snapEdge, snapMove, type Surroundings } from './snap'
 import { boundsOf, drawn, pointOf, turnedTo, turnWithin } from './spots'
 
-const spot: Spot = { x: 20000, y: 10000, width: 60000, height: 40000, turnDegrees: 0, locked: false, group: 0 }
+const spot: Spot = { x: 20000, y: 10000, width: 60000, height: 40000, turnDegrees: 0 }
 const near = (a: number, b: number) => expect(Math.abs(a - b)).toBeLessThanOrEqual(2)
 
 describe('the place of a frame', () => {

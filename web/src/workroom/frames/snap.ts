@@ -1,4 +1,5 @@
 import type { Box, Guide, Margins, PageScene } from '../../api/client'
+import { boundsAround } from './spots'
 
 /** What a moving frame can be set to, all in page millimetres. */
 export interface Surroundings {
@@ -175,5 +176,5 @@ export const surroundings = (
   guides: page.guides,
   others: scene.frames
     .filter(({ frameId }) => !moving.includes(frameId))
-    .map(({ turnDegrees, outer, bounds }) => (turnDegrees ? bounds : outer)),
+    .map(({ turnDegrees, box }) => boundsAround(box, turnDegrees)),
 })

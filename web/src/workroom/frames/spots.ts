@@ -1,4 +1,5 @@
-import type { Box, Frame, FrameScene, PageScene, Spot } from '../../api/client'
+import type { Box, FrameScene, PageScene } from '../../api/client'
+import type { Frame, Spot } from '../model'
 import type { Pivot } from '../selection'
 
 /** Micrometres. */
@@ -16,18 +17,8 @@ const um = (mm: number) => Math.round(mm * 1000)
 
 /** The place that a frame has now as one of its own. */
 export function spotOf(frame: Frame, scene: FrameScene): Spot {
-  const { outer, turnDegrees } = scene
-  return (
-    frame.spot ?? {
-      x: um(outer.x),
-      y: um(outer.y),
-      width: um(outer.width),
-      height: um(outer.height),
-      turnDegrees,
-      locked: false,
-      group: 0,
-    }
-  )
+  const { box, turnDegrees } = scene
+  return frame.spot ?? { x: um(box.x), y: um(box.y), width: um(box.width), height: um(box.height), turnDegrees }
 }
 
 export const spotsOf = (frames: Frame[], scene: PageScene): { frameId: string; spot: Spot }[] =>

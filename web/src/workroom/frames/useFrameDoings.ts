@@ -1,85 +1,110 @@
-import type { Frame, Page } from '../../api/client'
+import type { Entry, Item, ItemChange, PhotoFrame } from '../../api/client'
 import { useNotice } from '../../ui/Notices'
 import { gapOf } from '../arrangement'
-import { alike } from '../borders'
 import { useRoom } from '../context'
+import type { Frame, Spot } from '../model'
+import { alike } from '../styles'
 import { around, boundsOf, movedBy, spotsOf } from './spots'
 import { useSpots } from './useSpots'
 
-/** Frames that were copied, with the places that they had; kept while the window is open, for other pages and pieces. */
-let copied: Frame[] = []
+/** Things that were copied, with the places that they had; kept while the window is open, for other pages and pieces. */
+let copied: { items: Item[]; entries: Entry[] } = { items: [], entries: [] }
 
-const idsOf = (frames: Frame[]) => frames.map(({ id }) => id)
+const idsOf = (frames: { id: string }[]) => frames.map(({ id }) => id)
+
+const placed = (frame: PhotoFrame, { x, y, width, height, turnDegrees }: Spot): PhotoFrame => ({
+  ...frame,
+  placement: { kind: 'free', box: { x, y, width, height }, turnDegrees },
+  look: { ...frame.look, locked: false },
+})
+
+const PLAIN = { opacity: 1, hidden: false, locked: false }
+
+/** Frames as items; those of one group stay together. */
+function itemsOf(frames: { frame: Frame; item: PhotoFrame }[]): Item[] {
+  const groups = new Map<string, PhotoFrame[]>()
+  const items: Item[] = []
+  for (const { frame, item } of frames) {
+    const members = frame.group && groups.get(frame.group)
+    if (members) members.push(item)
+    else if (frame.group && frames.filter(({ frame: other }) => other.group === frame.group).length > 1) {
+      const children = [item]
+      groups.set(frame.group, children)
+      items.push({ kind: 'group', id: crypto.randomUUID(), look: PLAIN, children })
+    } else items.push(item)
+  }
+  return items
+}
 
 /** What can be done to the selected frames by key or button. */
 export function useFrameDoings() {
-  const { piece, page, scene, frames, handle, select } = useRoom()
+  const { stored, page, scene, frames, handle, select } = useRoom()
   const changeSpots = useSpots()
   const notice = useNotice()
   const ids = idsOf(frames)
+  const pageId = page.id
 
-  const free = (list: Frame[]): Frame[] =>
+  /** The selected frames with their places as their own, moved by so many millimetres. */
+  const free = (dx = 0, dy = 0) =>
     scene
-      ? spotsOf(list, scene).flatMap(({ frameId, spot }) => {
-          const frame = list.find(({ id }) => id === frameId)
-          return frame ? [{ ...frame, spot: { ...spot, locked: false } }] : []
+      ? spotsOf(frames, scene).flatMap(({ frameId, spot }) => {
+          const frame = frames.find(({ id }) => id === frameId)
+          return frame ? [{ frame, item: placed(frame.item, movedBy(spot, dx, dy)) }] : []
         })
       : []
 
-  /** Adds frames and takes hold of them. */
-  const add = async (list: Frame[]) => {
+  const patch = (change: ItemChange, itemIds = ids) => {
+    if (itemIds.length) void handle.edit({ kind: 'patchItems', pageId, itemIds, change })
+  }
+
+  /** Adds items and takes hold of their frames. */
+  const add = async (items: Item[], entries: Entry[] = []) => {
     const before = new Set(idsOf(page.frames))
-    const problem = await handle.edit({ kind: 'addFrames', pageId: page.id, frames: list })
+    const problem = await handle.edit({ kind: 'addItems', pageId, items, entries })
     if (problem) return
-    const now: Page | undefined = handle.latest()?.stored.pages.find(({ id }) => id === page.id)
-    if (now) select({ kind: 'frames', pageId: page.id, frameIds: idsOf(now.frames).filter((id) => !before.has(id)) })
+    const now = handle.latest()?.page(pageId)
+    if (now) select({ kind: 'frames', pageId, frameIds: idsOf(now.frames).filter((id) => !before.has(id)) })
   }
   const copy = () => {
     if (frames.length === 0) return
-    copied = free(frames)
-    const one = copied.length === 1
+    const shown = new Set(frames.map(({ entry }) => entry))
+    copied = { items: itemsOf(free()), entries: stored.entries.filter(({ id }) => shown.has(id)) }
+    const one = frames.length === 1
     notice(
-      `${one ? 'A frame is' : `${copied.length} frames are`} copied. Ctrl V puts ${one ? 'it' : 'them'} in the same place.`,
+      `${one ? 'A frame is' : `${frames.length} frames are`} copied. Ctrl V puts ${one ? 'it' : 'them'} in the same place.`,
     )
   }
-  const freeGroup = () => 1 + Math.max(0, ...page.frames.map(({ spot }) => spot?.group ?? 0))
   return {
     copy,
     add,
+    patch,
     cut: () => {
       if (frames.length === 0) return
       copy()
-      void handle.edit({ kind: 'removeFrames', pageId: page.id, frameIds: ids })
+      void handle.edit({ kind: 'removeItems', pageId, itemIds: ids })
     },
     paste: async () => {
-      if (copied.length === 0) return notice('Nothing is copied yet. Select frames and press Ctrl C.')
-      const group = freeGroup()
-      await add(copied.map((frame) => (frame.spot?.group ? { ...frame, spot: { ...frame.spot, group } } : frame)))
+      if (copied.items.length === 0) return notice('Nothing is copied yet. Select frames and press Ctrl C.')
+      await add(copied.items, copied.entries)
     },
     /** A copy beside all selected, at the page's gap: to the right, below where the page ends, else a little aside. */
     duplicate: async () => {
-      const list = free(frames)
-      const boxes = list.flatMap(({ spot }) => (spot ? [boundsOf(spot)] : []))
+      if (!scene) return
+      const boxes = spotsOf(frames, scene).map(({ spot }) => boundsOf(spot))
       if (boxes.length === 0) return
       const all = around(boxes)
       const gap = gapOf(page.arrangement) / 1000
-      const right = all.x + 2 * all.width + gap <= (scene?.widthMm ?? 0)
+      const right = all.x + 2 * all.width + gap <= scene.widthMm
       // The words below the frames are kept in sight.
-      const words = Math.max(0, ...(scene?.frames ?? []).map(({ cell, outer }) => cell.height - outer.height))
+      const words = Math.max(0, ...scene.frames.map(({ box, bounds }) => bounds.y + bounds.height - box.y - box.height))
       const down = all.height + words + gap
-      const below = all.y + all.height + down <= (scene?.heightMm ?? 0)
+      const below = all.y + all.height + down <= scene.heightMm
       const [dx, dy] = right ? [all.width + gap, 0] : below ? [0, down] : [gap, gap]
-      const group = freeGroup()
-      await add(
-        list.map((frame) => {
-          const spot = frame.spot && movedBy(frame.spot, dx, dy)
-          return { ...frame, spot: spot && { ...spot, group: spot.group ? group : 0 } }
-        }),
-      )
+      await add(itemsOf(free(dx, dy)))
     },
     remove: () => {
       if (ids.length === 0) return
-      void handle.edit({ kind: 'removeFrames', pageId: page.id, frameIds: ids }).then((problem) => {
+      void handle.edit({ kind: 'removeItems', pageId, itemIds: ids }).then((problem) => {
         if (problem) return
         notice(`${ids.length === 1 ? 'The frame is' : `${ids.length} frames are`} gone; photos are in the drawer.`, {
           action: { name: 'Undo', run: handle.undo },
@@ -87,35 +112,33 @@ export function useFrameDoings() {
       })
     },
     group: () => {
-      const group = freeGroup()
-      if (ids.length > 1) void changeSpots(ids, (spot) => ({ ...spot, group }))
+      if (ids.length > 1) void handle.edit({ kind: 'groupItems', pageId, itemIds: ids })
     },
-    ungroup: () => void changeSpots(ids, (spot) => ({ ...spot, group: 0 })),
-    toggleLock: () => {
-      const locked = frames.some(({ spot }) => spot?.locked)
-      if (ids.length) void changeSpots(ids, (spot) => ({ ...spot, locked: !locked }))
+    ungroup: () => {
+      if (ids.length) void handle.edit({ kind: 'ungroupItems', pageId, itemIds: ids })
     },
+    toggleLock: () => patch({ kind: 'setLocked', locked: !frames.some(({ locked }) => locked) }),
+    toggleHidden: (frame: Frame) => patch({ kind: 'setHidden', hidden: !frame.hidden }, [frame.id]),
     /** Out of the arrangement, or back into it if all are out. */
     toggleTaken: () => {
       const out = frames.filter(({ spot }) => !spot)
       if (out.length) void changeSpots(idsOf(out), (spot) => spot)
-      else if (ids.length && page.arrangement.kind !== 'free')
-        void handle.edit({ kind: 'giveBackFrames', pageId: page.id, frameIds: ids })
+      else if (ids.length && page.arrangement.kind !== 'byHand')
+        void handle.edit({ kind: 'giveBackItems', pageId, itemIds: ids })
     },
     /** Pins the selected photos to their frames, or lets them go if all are pinned. */
     togglePin: () => {
-      const filled = frames.filter(({ photo }) => photo)
-      const pinned = !filled.every(({ marks }) => marks?.pinned)
-      if (filled.length) void handle.edit({ kind: 'pinPhotos', pageId: page.id, frameIds: idsOf(filled), pinned })
+      const filled = frames.filter(({ entry }) => entry)
+      patch({ kind: 'setPinned', pinned: !filled.every(({ marks }) => marks.pinned) }, idsOf(filled))
     },
-    /** All frames with the border of the one that the ticket speaks of. */
+    /** All frames that look like the one that the ticket speaks of. */
     selectAlike: () => {
       const like = frames.at(-1)
       if (!like) return
-      const found = alike(page.frames, like, piece.dress)
-      select({ kind: 'frames', pageId: page.id, frameIds: idsOf([...found.filter((one) => one !== like), like]) })
+      const found = alike(page.frames, like, stored.styles)
+      select({ kind: 'frames', pageId, frameIds: idsOf([...found.filter((one) => one !== like), like]) })
       notice(`${found.length} of ${page.frames.length} frames have this border.`)
     },
-    selectAll: () => select({ kind: 'frames', pageId: page.id, frameIds: idsOf(page.frames) }),
+    selectAll: () => select({ kind: 'frames', pageId, frameIds: idsOf(page.frames) }),
   }
 }

@@ -1,7 +1,7 @@
 import type { PointerEvent as ReactPointerEvent } from 'react'
-import type { Spot } from '../../api/client'
 import type { BenchScale } from '../bench/useBenchScale'
 import { useRoom } from '../context'
+import { moveOf, type Spot } from '../model'
 import { groupOf } from '../selection'
 import { drafts } from './drafts'
 import { followPointer } from './pointerDrag'
@@ -22,7 +22,7 @@ export function useMoveFrames(scale: BenchScale) {
     }
     const held = selection.frameIds.includes(frameId) ? selection.frameIds : group
     if (held !== selection.frameIds) select({ kind: 'frames', pageId: page.id, frameIds: held })
-    const moving = page.frames.filter(({ id, spot }) => held.includes(id) && spot && !spot.locked)
+    const moving = page.frames.filter(({ id, spot, locked }) => held.includes(id) && spot && !locked)
     const before = spotsOf(moving, scene)
     if (before.length === 0) return
     const box = around(before.map(({ spot }) => boundsOf(spot)))
@@ -42,7 +42,7 @@ export function useMoveFrames(scale: BenchScale) {
       end: () => {
         drafts.settle()
         void handle
-          .edit({ kind: 'putFrames', pageId: page.id, frames: now })
+          .edit({ kind: 'moveItems', pageId: page.id, moves: now.map(({ frameId: id, spot }) => moveOf(id, spot)) })
           .then((problem) => problem && drafts.clear())
       },
       tap: () => select({ kind: 'frames', pageId: page.id, frameIds: group }),

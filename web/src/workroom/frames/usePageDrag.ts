@@ -1,8 +1,9 @@
 import { type PointerEvent as ReactPointerEvent, useState } from 'react'
-import type { Box, Spot } from '../../api/client'
+import type { Box, PhotoFrame } from '../../api/client'
 import type { BenchScale } from '../bench/useBenchScale'
 import { useRoom } from '../context'
 import { groupOf } from '../selection'
+import { usualStyle } from '../styles'
 import { followPointer } from './pointerDrag'
 import { snapEdge, surroundings } from './snap'
 import { boundsOf, spotsOf } from './spots'
@@ -11,31 +12,31 @@ import { SNAP_PX } from './useMoveFrames'
 
 const LEAST_MM = 4
 
-export const emptyFrame = (box: Box) => {
-  const spot: Spot = {
-    x: Math.round(box.x * 1000),
-    y: Math.round(box.y * 1000),
-    width: Math.round(box.width * 1000),
-    height: Math.round(box.height * 1000),
+/** A frame that shows nothing yet, in this place. */
+export const emptyFrame = (box: Box, style: string): PhotoFrame => ({
+  kind: 'photoFrame',
+  id: crypto.randomUUID(),
+  placement: {
+    kind: 'free',
+    box: {
+      x: Math.round(box.x * 1000),
+      y: Math.round(box.y * 1000),
+      width: Math.round(box.width * 1000),
+      height: Math.round(box.height * 1000),
+    },
     turnDegrees: 0,
-    locked: false,
-    group: 0,
-  }
-  const crop = {
-    focusX: 0.5,
-    focusY: 0.5,
-    zoom: 1,
-    turnDegrees: 0,
-    flipped: false,
-    fit: 'FILL' as const,
-    aim: 'SUBJECT' as const,
-  }
-  return { id: crypto.randomUUID(), crop, caption: '', spot }
-}
+  },
+  look: { opacity: 1, hidden: false, locked: false },
+  style: { style, differences: [] },
+  outline: { kind: 'rect' },
+  fill: { kind: 'empty' },
+  words: { kind: 'ofEntry' },
+  marks: { larger: false, keepWhole: false, turn: 'ANY', together: 0, pinned: false },
+})
 
 /** A drag on the page beside the frames: it draws a frame, or takes hold of all frames that it touches. */
 export function usePageDrag(scale: BenchScale | null) {
-  const { page, scene, selection, select } = useRoom()
+  const { page, stored, scene, selection, select } = useRoom()
   const { add } = useFrameDoings()
   const [band, setBand] = useState<Box | null>(null)
 
@@ -67,7 +68,8 @@ export function usePageDrag(scale: BenchScale | null) {
         const drawn = box
         if (drawing) {
           select({ kind: 'draw', on: false })
-          if (drawn.width >= LEAST_MM && drawn.height >= LEAST_MM) void add([emptyFrame(drawn)])
+          if (drawn.width >= LEAST_MM && drawn.height >= LEAST_MM)
+            void add([emptyFrame(drawn, usualStyle(stored.styles).id)])
           return
         }
         const touched = boxes.filter((one) => meets(one.box, drawn)).flatMap(({ frameId }) => groupOf(page, frameId))

@@ -1,6 +1,6 @@
 import { useCallback } from 'react'
-import type { Frame, Spot } from '../../api/client'
 import { useRoom } from '../context'
+import { type Frame, moveOf, type Spot } from '../model'
 import { useBurst } from '../useBurst'
 import { spotsOf } from './spots'
 
@@ -18,16 +18,16 @@ export function useSpots() {
   return useCallback(
     (frameIds: string[], change: SpotChange, inBurst = false) => {
       return edit(
-        ({ stored, scenes }) => {
-          const current = stored.pages.find(({ id }) => id === page.id)
-          const scene = scenes[page.id]
+        (now) => {
+          const current = now.page(page.id)
+          const scene = now.scene(page.id)
           if (!current || !scene) return null
           const frames = current.frames.filter(({ id }) => frameIds.includes(id))
-          const spots = spotsOf(frames, scene).map(({ frameId, spot }) => {
+          const moves = spotsOf(frames, scene).map(({ frameId, spot }) => {
             const frame = frames.find(({ id }) => id === frameId)
-            return { frameId, spot: frame ? change(spot, frame) : spot }
+            return moveOf(frameId, frame ? change(spot, frame) : spot)
           })
-          return spots.length ? { kind: 'putFrames', pageId: page.id, frames: spots } : null
+          return moves.length ? { kind: 'moveItems', pageId: page.id, moves } : null
         },
         { batch: inBurst ? burst() : undefined },
       )

@@ -9,7 +9,7 @@ import { spreadsOf } from './spreads'
 export function Run() {
   const { piece, page, handle, select } = useRoom()
   const notice = useNotice()
-  const index = piece.pages.indexOf(page)
+  const index = piece.pages.findIndex(({ id }) => id === page.id)
   const move = (by: number) => void handle.edit({ kind: 'movePage', pageId: page.id, index: index + by })
   const remove = async () => {
     const next = piece.pages[index + 1] ?? piece.pages[index - 1]

@@ -1,4 +1,5 @@
-import { type Page, pagePicture } from '../../api/client'
+import { TriangleAlert } from 'lucide-react'
+import { type PageSummary, pagePicture } from '../../api/client'
 import { useDragging } from '../../drag/DragProvider'
 import { useDropTarget } from '../../drag/useDropTarget'
 import { useRoom } from '../context'
@@ -7,19 +8,17 @@ const HEIGHT_PX = 84
 const WIDEST_PX = 190
 
 /** A page in the run: press to lay it on the bench, drag it to another place. */
-export function RunPage({ page, index }: { page: Page; index: number }) {
+export function RunPage({ page, index }: { page: PageSummary; index: number }) {
   const { piece, page: current, handle, select } = useRoom()
   const { start } = useDragging()
   const { over, properties } = useDropTarget(`page:${page.id}`, (cargo) => {
     if (cargo.kind === 'page' && cargo.pageId !== page.id)
       void handle.edit({ kind: 'movePage', pageId: cargo.pageId, index })
   })
-  const scene = handle.open?.scenes[page.id]
   const { width, height } = piece.format
   const scale = Math.min(HEIGHT_PX / height, WIDEST_PX / width)
   const size = { width: Math.max(8, Math.round(width * scale)), height: Math.max(8, Math.round(height * scale)) }
-  const picture =
-    scene && pagePicture(piece.id, page.id, scene.hash, Math.round(size.width * (window.devicePixelRatio || 1)))
+  const picture = pagePicture(piece.id, page.id, page.look, Math.round(size.width * (window.devicePixelRatio || 1)))
   const selected = page.id === current.id
   return (
     <div className="flex flex-col items-center px-px">
@@ -37,12 +36,16 @@ export function RunPage({ page, index }: { page: Page; index: number }) {
         }}
         onPointerDown={(event) => {
           if (event.pointerType === 'mouse') event.preventDefault()
-          if (picture) start(event, { kind: 'page', pageId: page.id, picture }, picture)
+          start(event, { kind: 'page', pageId: page.id, picture }, picture)
         }}
         className={`block bg-paper ${selected ? 'outline-2 outline-offset-2 outline-woad' : 'outline-1 outline-line hover:outline-woad'} ${over ? 'outline-3 outline-woad' : ''}`}
         style={size}
       >
-        {picture && <img alt="" src={picture} className="size-full" draggable={false} />}
+        {page.damaged ? (
+          <TriangleAlert aria-label={`Page ${index + 1} cannot be read`} size={20} className="m-auto text-madder" />
+        ) : (
+          <img alt="" src={picture} loading="lazy" className="size-full" draggable={false} />
+        )}
       </button>
       <span className={`mt-1 text-[13px] leading-4 ${selected ? 'font-semibold text-woad' : 'text-soft'}`}>
         {index + 1}

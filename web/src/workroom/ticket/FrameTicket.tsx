@@ -1,10 +1,11 @@
 import { Crop as CropIcon, FlipHorizontal2, RotateCw, Trash2 } from 'lucide-react'
-import { type Box, type Crop, type Frame, type FrameScene, type GridLines, smallPicture } from '../../api/client'
+import { type Box, type Crop, type FrameScene, type GridLines, smallPicture } from '../../api/client'
 import { Button, IconButton } from '../../ui/Button'
 import { NumberField } from '../../ui/NumberField'
 import { WeaveGauge } from '../../ui/WeaveGauge'
 import { gridOf, slotOf } from '../arrangement'
 import { useRoom } from '../context'
+import type { Frame } from '../model'
 import { MOST_ZOOM, turnedBy } from '../cropMath'
 import { useCrop } from '../useCrop'
 import { BorderPart } from './BorderPart'
@@ -22,15 +23,11 @@ function placeInGrid(cell: Box, lines: GridLines | undefined): string {
 /** A frame's ticket: its photo and sharpness, its place, its crop, its words. Every number is a field. */
 export function FrameTicket({ frame, scene }: { frame: Frame; scene: FrameScene }) {
   const { page, scene: pageScene, photos, handle, selection, select } = useRoom()
-  const photo = photos.find(({ id }) => id === frame.photo)
+  const photo = photos.find(({ entryId }) => entryId === frame.entry)
   const at = { pageId: page.id, frameId: frame.id }
   const index = page.frames.indexOf(frame)
   const grid = gridOf(page)
-  const place = frame.spot
-    ? 'lies freely'
-    : grid
-      ? placeInGrid(scene.cell, pageScene?.grid)
-      : `of ${page.frames.length}`
+  const place = frame.spot ? 'lies freely' : grid ? placeInGrid(scene.box, pageScene?.grid) : `of ${page.frames.length}`
   const changeCrop = useCrop(frame.id)
   const setCrop = (part: Partial<Crop>) => changeCrop((crop) => ({ ...crop, ...part }))
   const { crop } = frame

@@ -25,11 +25,10 @@ export function FramesTicket() {
   const frameIds = frames.map(({ id }) => id)
   const doings = useFrameDoings()
   const out = frames.filter(({ spot }) => spot)
-  const locked = out.some(({ spot }) => spot?.locked)
-  const grouped =
-    out.length === frames.length && out.every(({ spot }) => spot?.group === out[0]?.spot?.group && spot?.group)
-  const filled = frames.filter(({ photo }) => photo)
-  const pinned = filled.length > 0 && filled.every(({ marks }) => marks?.pinned)
+  const locked = frames.some((frame) => frame.locked)
+  const grouped = frames[0]?.group !== undefined && frames.every(({ group }) => group === frames[0]?.group)
+  const filled = frames.filter(({ entry }) => entry)
+  const pinned = filled.length > 0 && filled.every(({ marks }) => marks.pinned)
   const governedCount = frames.length - out.length
   return (
     <>
@@ -59,7 +58,7 @@ export function FramesTicket() {
             {pinned ? <PinOff size={17} /> : <Pin size={17} />}
           </IconButton>
         )}
-        {page.arrangement.kind !== 'free' && out.length === frames.length && (
+        {page.arrangement.kind !== 'byHand' && out.length === frames.length && (
           <IconButton name="Give them back to the arrangement (T)" onClick={doings.toggleTaken}>
             <Undo2 size={17} />
           </IconButton>

@@ -9,12 +9,13 @@ import {
   StretchVertical,
 } from 'lucide-react'
 import { useState } from 'react'
-import type { Edit, Frame } from '../../api/client'
+import type { Edit } from '../../api/client'
 import { IconButton } from '../../ui/Button'
 import { inputLook } from '../../ui/Field'
 import { useRoom } from '../context'
+import type { Frame } from '../model'
 
-type LineUp = Extract<Edit, { kind: 'lineUpFrames' }>
+type LineUp = Extract<Edit, { kind: 'lineUpItems' }>
 
 const EDGES: [LineUp['edge'], string, typeof AlignStartVertical][] = [
   ['LEFT', 'Line up left edges', AlignStartVertical],
@@ -31,7 +32,7 @@ export function LineUpPart({ frames }: { frames: Frame[] }) {
   const { page, handle } = useRoom()
   const [wanted, setTo] = useState<LineUp['to']>('EACH_OTHER')
   const to = frames.length === 1 && wanted === 'EACH_OTHER' ? 'PAGE' : wanted
-  const frameIds = frames.map(({ id }) => id)
+  const itemIds = frames.map(({ id }) => id)
   return (
     <div className="mt-2">
       <label className="flex items-center gap-2 text-[13px] text-soft">
@@ -52,7 +53,7 @@ export function LineUpPart({ frames }: { frames: Frame[] }) {
           <IconButton
             key={edge}
             name={name}
-            onClick={() => void handle.edit({ kind: 'lineUpFrames', pageId: page.id, frameIds, edge, to })}
+            onClick={() => void handle.edit({ kind: 'lineUpItems', pageId: page.id, itemIds, edge, to })}
           >
             <Icon size={17} />
           </IconButton>
@@ -64,7 +65,7 @@ export function LineUpPart({ frames }: { frames: Frame[] }) {
             <button
               key={String(across)}
               type="button"
-              onClick={() => void handle.edit({ kind: 'evenGaps', pageId: page.id, frameIds, across })}
+              onClick={() => void handle.edit({ kind: 'evenGaps', pageId: page.id, itemIds, across })}
               className="flex h-8 items-center justify-center gap-1.5 border border-line bg-paper text-[13px] hover:border-woad"
             >
               {across ? <StretchHorizontal size={16} /> : <StretchVertical size={16} />}

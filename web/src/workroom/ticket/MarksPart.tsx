@@ -1,9 +1,9 @@
-import type { Frame, Marks } from '../../api/client'
+import type { Marks } from '../../api/client'
 import { Field, inputLook } from '../../ui/Field'
 import { useRoom } from '../context'
+import type { Frame } from '../model'
 import { onPage } from '../usePiece'
 
-const NONE: Marks = { larger: false, keepWhole: false, turn: 'ANY', together: 0, pinned: false }
 const TURNS: Record<Marks['turn'], string> = { ANY: 'anywhere', FIRST: 'first', LAST: 'last' }
 const GROUPS = [1, 2, 3, 4]
 
@@ -12,12 +12,13 @@ const NAMES = { larger: 'Larger', keepWhole: 'Keep whole', pinned: 'Pinned to th
 /** What the person wants of this photo when the page is arranged anew. A frame that lies freely takes no part in proposals. */
 export function MarksPart({ frame }: { frame: Frame }) {
   const { page, handle } = useRoom()
-  const marks = frame.marks ?? NONE
+  const { marks } = frame
   const set = (change: Partial<Marks>) =>
     void handle.edit(
       onPage(page.id, ({ frames }) => {
-        const now = frames.find(({ id }) => id === frame.id)?.marks ?? NONE
-        return { kind: 'setMarks', pageId: page.id, frameId: frame.id, marks: { ...now, ...change } }
+        const now = frames.find(({ id }) => id === frame.id)?.marks
+        const wanted = now && { kind: 'setMarks' as const, marks: { ...now, ...change } }
+        return wanted ? { kind: 'patchItems', pageId: page.id, itemIds: [frame.id], change: wanted } : null
       }),
     )
   const box = (mark: 'larger' | 'keepWhole' | 'pinned') => (

@@ -1,5 +1,5 @@
 import { Grid2x2, Lock, LockOpen, Undo2, Unlink } from 'lucide-react'
-import type { Frame, FrameScene, Spot } from '../../api/client'
+import type { FrameScene } from '../../api/client'
 import { LengthField } from '../../measure/LengthField'
 import { saySize } from '../../measure/units'
 import { Button, IconButton } from '../../ui/Button'
@@ -7,7 +7,9 @@ import { NumberField } from '../../ui/NumberField'
 import { slotOf } from '../arrangement'
 import { useRoom } from '../context'
 import { turnedTo } from '../frames/spots'
+import { useFrameDoings } from '../frames/useFrameDoings'
 import { useSpots } from '../frames/useSpots'
+import type { Frame, Spot } from '../model'
 import { LineUpPart } from './LineUpPart'
 import { PivotField } from './PivotField'
 
@@ -15,17 +17,18 @@ import { PivotField } from './PivotField'
 export function PlacePart({ frame, scene }: { frame: Frame; scene: FrameScene }) {
   const { piece, page, scene: pageScene, handle, selection } = useRoom()
   const changeSpots = useSpots()
+  const { patch } = useFrameDoings()
   const { format } = piece
   const { spot } = frame
   const set = (change: (spot: Spot) => Spot) => void changeSpots([frame.id], change)
-  const slot = pageScene?.grid && slotOf(scene.cell, pageScene.grid)
+  const slot = pageScene?.grid && slotOf(scene.box, pageScene.grid)
   const joined = slot && slot.rows * slot.columns > 1
   if (!spot) {
     return (
       <section aria-label="Place" className="border-t border-line py-1.5">
         <p className="flex justify-between pb-2">
           <span className="text-soft">Frame</span>
-          {saySize(scene.outer.width * 1000, scene.outer.height * 1000, format)}
+          {saySize(scene.box.width * 1000, scene.box.height * 1000, format)}
         </p>
         <Button className="w-full" aria-keyshortcuts="T" onClick={() => set((now) => now)}>
           <Unlink size={16} /> Take it out
@@ -42,17 +45,17 @@ export function PlacePart({ frame, scene }: { frame: Frame; scene: FrameScene })
       </section>
     )
   }
-  const off = spot.locked
+  const off = frame.locked
   return (
     <section aria-label="Place" className="border-t border-line py-2">
       <div className="mb-1 flex items-center justify-between">
         <h3 className="font-semibold">Place</h3>
         <div className="flex">
-          {page.arrangement.kind !== 'free' && (
+          {page.arrangement.kind !== 'byHand' && (
             <IconButton
               name="Give it back to the arrangement (T)"
               disabled={off}
-              onClick={() => void handle.edit({ kind: 'giveBackFrames', pageId: page.id, frameIds: [frame.id] })}
+              onClick={() => void handle.edit({ kind: 'giveBackItems', pageId: page.id, itemIds: [frame.id] })}
             >
               <Undo2 size={17} />
             </IconButton>
@@ -61,7 +64,7 @@ export function PlacePart({ frame, scene }: { frame: Frame; scene: FrameScene })
             name={off ? 'Unlock (L)' : 'Lock (L)'}
             aria-pressed={off}
             className={off ? 'bg-wash' : ''}
-            onClick={() => set((now) => ({ ...now, locked: !now.locked }))}
+            onClick={() => patch({ kind: 'setLocked', locked: !off }, [frame.id])}
           >
             {off ? <Lock size={17} /> : <LockOpen size={17} />}
           </IconButton>

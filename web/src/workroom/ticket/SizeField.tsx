@@ -1,8 +1,9 @@
-import { client, data, type Frame, Problem } from '../../api/client'
+import { client, data, Problem } from '../../api/client'
 import { say } from '../../measure/units'
 import { Button } from '../../ui/Button'
 import { TakenField } from '../../ui/TakenField'
 import { useRoom } from '../context'
+import type { Frame } from '../model'
 import { partsOfSize } from '../frames/sizeText'
 import { spotsOf } from '../frames/spots'
 
@@ -15,8 +16,8 @@ export function SizeField({ frames }: { frames: Frame[] }) {
   const same = first && spots.every(({ width, height }) => width === first.width && height === first.height)
 
   const size = async (width: number, height: number) => {
-    const frameIds = frames.map(({ id }) => id)
-    const problem = await handle.edit({ kind: 'sizeFrames', pageId: page.id, frameIds, width, height }, { quiet: true })
+    const itemIds = frames.map(({ id }) => id)
+    const problem = await handle.edit({ kind: 'sizeItems', pageId: page.id, itemIds, width, height }, { quiet: true })
     return problem?.message
   }
   const lengthOf = async (text: string) => {

@@ -1,8 +1,8 @@
 import { type KeyboardEvent, type PointerEvent, useState } from 'react'
-import { type FrameScene, largePicture, type Photo, type Region } from '../../api/client'
+import { type FrameScene, largePicture, type Region } from '../../api/client'
 import { Button } from '../../ui/Button'
 import { Field, inputLook } from '../../ui/Field'
-import { useRoom } from '../context'
+import { type TrayPhoto, useRoom } from '../context'
 import { followPointer } from '../frames/pointerDrag'
 import { useBurst } from '../useBurst'
 import { useCrop } from '../useCrop'
@@ -24,7 +24,7 @@ const ARROWS: Record<string, [number, number]> = {
 }
 
 /** What the photo is about, on the whole photo: drag it or its corners to correct it; and whether the crop keeps to it. */
-export function SubjectPart({ photo, scene }: { photo: Photo; scene: FrameScene }) {
+export function SubjectPart({ photo, scene }: { photo: TrayPhoto; scene: FrameScene }) {
   const { handle } = useRoom()
   const changeCrop = useCrop(scene.frameId)
   const burst = useBurst()
@@ -35,7 +35,9 @@ export function SubjectPart({ photo, scene }: { photo: Photo; scene: FrameScene 
   const region = draft ?? subject.region
 
   const store = (next: Region | null) =>
-    void handle.edit({ kind: 'setSubject', photo: photo.id, region: next ?? undefined }).finally(() => setDraft(null))
+    void handle
+      .edit({ kind: 'showSubject', entryId: photo.entryId, region: next ?? undefined })
+      .finally(() => setDraft(null))
   const follow = (down: PointerEvent<HTMLElement>, corner?: [number, number]) => {
     if (down.button !== 0) return
     down.stopPropagation()
@@ -60,8 +62,8 @@ export function SubjectPart({ photo, scene }: { photo: Photo; scene: FrameScene 
     const change = (now: Region) => (event.shiftKey ? regionDrawn(now, [1, 1], ...arrow) : regionMoved(now, ...arrow))
     void handle.edit(
       ({ stored }) => {
-        const before = stored.subjects.find((one) => one.photo === photo.id)?.region ?? subject.region
-        return { kind: 'setSubject', photo: photo.id, region: change(before) }
+        const before = stored.entries.find(({ id }) => id === photo.entryId)?.subject ?? subject.region
+        return { kind: 'showSubject', entryId: photo.entryId, region: change(before) }
       },
       { batch: burst() },
     )

@@ -1,6 +1,5 @@
-import type { Arrangement, Box, Format } from '../../api/client'
+import type { Arrangement, Format, GridLines } from '../../api/client'
 import { say, saySize } from '../../measure/units'
-import { governed } from '../arrangement'
 import { useRoom } from '../context'
 import { FramesTicket } from './FramesTicket'
 import { FrameTicket } from './FrameTicket'
@@ -21,9 +20,9 @@ export function Ticket() {
   )
 }
 
-function arranged(arrangement: Arrangement, cell: Box | undefined, format: Format): [string, string][] {
-  if (arrangement.kind === 'free') return [['Arrangement', 'none; frames lie freely']]
-  if (arrangement.kind === 'scattered') return [['Scattered prints', `turned up to ${arrangement.mostTurn}°`]]
+function arranged(arrangement: Arrangement, lines: GridLines | undefined, format: Format): [string, string][] {
+  if (arrangement.kind === 'byHand') return [['Arrangement', 'none; frames lie freely']]
+  if (arrangement.kind === 'scattered') return [['Scattered prints', `turned up to ${arrangement.recipe.mostTurn}°`]]
   if (arrangement.kind === 'slicing') {
     return [
       ['Cut to the photos', arrangement.whole ? 'photos whole' : 'margins filled'],
@@ -33,7 +32,7 @@ function arranged(arrangement: Arrangement, cell: Box | undefined, format: Forma
   const { columns, rows, columnGap, rowGap } = arrangement
   return [
     ['Grid', `${columns} across, ${rows} down`],
-    ['Each cell', cell ? saySize(cell.width * 1000, cell.height * 1000, format) : '…'],
+    ['Each cell', lines ? saySize(lines.cellWidth, lines.cellHeight, format) : '…'],
     ['Gaps', columnGap === rowGap ? say(rowGap, format) : `${say(columnGap, format)}, ${say(rowGap, format)}`],
   ]
 }
@@ -41,19 +40,17 @@ function arranged(arrangement: Arrangement, cell: Box | undefined, format: Forma
 function PageTicket() {
   const { piece, page, scene } = useRoom()
   const { format } = piece
-  const filled = page.frames.filter(({ photo }) => photo).length
-  const first = governed(page)[0]
-  const cell = scene?.frames.find(({ frameId }) => frameId === first?.id)?.cell
+  const filled = page.frames.filter(({ entry }) => entry).length
   const rows: [string, string][] = [
     ['Finished size', saySize(format.width, format.height, format)],
     ['Bleed', format.bleed ? say(format.bleed, format) : 'none'],
-    ...arranged(page.arrangement, cell, format),
+    ...arranged(page.arrangement, scene?.grid, format),
     ['Photos', `${filled} of ${page.frames.length} frames`],
   ]
   return (
     <>
       <h2 className="pt-3 pb-2 text-base font-semibold">
-        Page {piece.pages.indexOf(page) + 1} of {piece.pages.length}
+        Page {piece.pages.findIndex(({ id }) => id === page.id) + 1} of {piece.pages.length}
       </h2>
       <dl>
         {rows.map(([name, value]) => (

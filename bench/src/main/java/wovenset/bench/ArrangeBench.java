@@ -3,27 +3,22 @@ package wovenset.bench;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
 import java.util.SplittableRandom;
-import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
-import wovenset.core.arrange.FrameTrim;
-import wovenset.core.arrange.Places;
-import wovenset.core.arrange.PlacesOutcome;
-import wovenset.core.arrange.Proposal;
-import wovenset.core.arrange.Proposals;
-import wovenset.core.arrange.SlicingSums;
-import wovenset.core.arrange.Space;
-import wovenset.core.arrange.Wish;
+import wovenset.core.arrange.propose.Proposal;
+import wovenset.core.arrange.propose.Proposals;
+import wovenset.core.arrange.propose.Wish;
+import wovenset.core.arrange.scatter.Scatter;
+import wovenset.core.arrange.slicing.SlicingSums;
+import wovenset.core.arrange.space.FrameTrim;
+import wovenset.core.arrange.space.Place;
+import wovenset.core.arrange.space.Space;
+import wovenset.core.arrangement.Scattered;
 import wovenset.core.geometry.BoxMm;
-import wovenset.core.measure.Length;
-import wovenset.core.piece.Frame;
-import wovenset.core.piece.Margins;
-import wovenset.core.piece.Page;
-import wovenset.core.piece.Piece;
-import wovenset.core.piece.Scattered;
-import wovenset.core.testing.Pieces;
+import wovenset.core.photo.Region;
 
 /**
  * How good and how quick proposals are. Two hundred sets of 2 to 40 photos, drawn with a fixed seed from proportions as
@@ -126,13 +121,12 @@ final class ArrangeBench implements Bench.Benchmark {
         return figures;
     }
 
-    private static PlacesOutcome scattered(long seed) {
-        Piece piece = Pieces.piece(Pieces.grid(1, 1, 10, 2), 1);
-        Scattered scattered = Scattered.of(Margins.all(Length.ofMm(10)), 60, seed, 1, 8, 0.2);
-        List<Frame> frames = IntStream.range(0, 60)
-                .mapToObj(i -> Frame.empty(new UUID(0, i)).withPhoto(Pieces.photo(i), ""))
-                .toList();
-        return Places.of(piece, Page.of(new UUID(1, 1), scattered, frames), Pieces.facts());
+    private static List<Place> scattered(long seed) {
+        return Scatter.places(
+                new Scattered.Recipe(seed, 1, 8, 0.2),
+                IntStream.range(0, 60).mapToObj(i -> PROPORTIONS[i % 3 * 2]).toList(),
+                Collections.nCopies(60, new Region(0.3, 0.3, 0.4, 0.4)),
+                new Space(ROOMS[2], 2, FrameTrim.NONE));
     }
 
     private static List<Wish> photos(int count, SplittableRandom random) {

@@ -29,7 +29,6 @@ final class FullPage {
      */
     static String start(Api api, Grid shape, int seed) {
         String id = api.startPiece(shape.frames() + " frames", WIDTH_MM, HEIGHT_MM)
-                .path("piece")
                 .path("id")
                 .asString();
         for (int start = 0; start < shape.frames(); start += 6) {
@@ -48,10 +47,19 @@ final class FullPage {
         Map<String, Object> margins = Map.of("top", 20_000, "right", 20_000, "bottom", 20_000, "left", 20_000);
         Map<String, Object> grid = Map.of(
                 "rows", shape.rows, "columns", shape.columns, "columnGap", 6_000, "rowGap", 6_000, "margins", margins);
-        JsonNode now = api.edit(id, api.piece(id).path("revision").asLong(), "setGrid", "grid", grid)
+        JsonNode now = api.edit(
+                        id,
+                        api.piece(id).path("revision").asLong(),
+                        "setGrid",
+                        "pageId",
+                        api.piece(id).path("pages").get(0).path("id"),
+                        "grid",
+                        grid,
+                        "reflow",
+                        "ASK")
                 .json();
         if (now.path("revision").isMissingNode()
-                || api.edit(id, now.path("revision").asLong(), "flowPhotos").status() != 200) {
+                || api.edit(id, now.path("revision").asLong(), "flowEntries").status() != 200) {
             throw new IllegalStateException(now.toString());
         }
         return id;

@@ -6,30 +6,26 @@ import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import java.util.UUID;
 import java.util.stream.IntStream;
+import wovenset.core.edit.Edit;
 import wovenset.core.measure.Resolution;
 import wovenset.core.output.MakeProgress;
 import wovenset.core.output.MakeRequest;
 import wovenset.core.output.PhotoFiles;
 import wovenset.core.output.PieceMaker;
+import wovenset.core.photo.PhotoFacts;
+import wovenset.core.photo.PhotoId;
+import wovenset.core.photo.PixelSize;
 import wovenset.core.picture.PhotoInspector;
 import wovenset.core.picture.PictureLimits;
-import wovenset.core.piece.Dress;
-import wovenset.core.piece.Frame;
-import wovenset.core.piece.Grid;
-import wovenset.core.piece.Page;
-import wovenset.core.piece.PhotoId;
 import wovenset.core.piece.Piece;
-import wovenset.core.scene.PhotoSizes;
 import wovenset.core.scene.SceneResolver;
-import wovenset.core.scene.SharpnessLimits;
+import wovenset.core.style.CaptionStyle;
 import wovenset.core.testing.Pieces;
 
 /**
@@ -50,14 +46,15 @@ final class PdfBench implements Bench.Benchmark {
         }
         Stored stored = Stored.of(files);
         Piece piece = piece();
-        PieceMaker maker = new PieceMaker(new SceneResolver(stored, SharpnessLimits.USUAL), stored, Clock.systemUTC());
+        PieceMaker maker = new PieceMaker(new SceneResolver(stored), stored, Clock.systemUTC());
         MakeRequest request = new MakeRequest(
                 MakeRequest.Kind.PDF,
                 IntStream.range(0, PAGES).boxed().toList(),
                 Resolution.PRINT,
                 90,
                 MakeRequest.Ground.PAGE_COLOUR,
-                MakeRequest.Extent.TRIM);
+                MakeRequest.Extent.TRIM,
+                MakeRequest.Photos.ORIGINALS);
         double best = 0;
         double baseline = 0;
         for (int round = 0; round < ROUNDS; round++) {
@@ -71,17 +68,17 @@ final class PdfBench implements Bench.Benchmark {
     }
 
     private static Piece piece() {
-        Grid grid = Pieces.grid(2, 2, 12, 6);
-        List<Page> pages = new ArrayList<>();
-        for (int page = 0; page < PAGES; page++) {
-            List<Frame> frames = new ArrayList<>();
-            for (int i = 0; i < grid.places(); i++) {
-                int number = page * grid.places() + i;
-                frames.add(Frame.empty(UUID.randomUUID()).withPhoto(Pieces.photo(number), "Photo number " + number));
-            }
-            pages.add(Page.of(UUID.randomUUID(), grid, frames));
+        Piece empty = Pieces.piece(Pieces.grid(2, 2, 12, 6), 1).withFormat(Pieces.format(210, 297));
+        Piece piece = Pieces.applied(
+                empty,
+                new Edit.SetCaptionStyle(empty.styles().captions().withShow(CaptionStyle.Show.WRITTEN)),
+                new Edit.AddPhotos(
+                        IntStream.range(0, PHOTOS).mapToObj(Pieces::photo).toList()),
+                new Edit.FlowEntries());
+        if (piece.pages().size() != PAGES) {
+            throw new IllegalStateException("The piece has other pages");
         }
-        return new Piece(UUID.randomUUID(), "Bench", Pieces.format(210, 297), Dress.PLAIN, List.of(), pages, List.of());
+        return piece;
     }
 
     private static double copied(Iterable<Path> files, Path target) throws IOException {
@@ -97,7 +94,7 @@ final class PdfBench implements Bench.Benchmark {
     }
 
     /** The photos by number. */
-    private record Stored(Map<PhotoId, Original> originals) implements PhotoFiles, PhotoSizes {
+    private record Stored(Map<PhotoId, Original> originals) implements PhotoFiles, PhotoFacts {
         static Stored of(Map<Integer, Path> files) throws IOException {
             Map<PhotoId, Original> originals = new HashMap<>();
             for (var file : files.entrySet()) {

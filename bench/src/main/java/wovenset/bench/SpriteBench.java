@@ -21,7 +21,7 @@ import wovenset.server.testing.RunningApplication;
 /**
  * All sprites of a page of 12 and of 60 frames at 1000 × 700 px, drawn and packed, and the same over HTTP, in one answer as
  * the browser asks for them. Cold is a page whose photos were never drawn since the server started: their derived sizes
- * are on the disk. Warm is after a change of the dress, so that every sprite is drawn anew from photos in memory. The
+ * are on the disk. Warm is after a change of the style, so that every sprite is drawn anew from photos in memory. The
  * baseline is the Java platform alone writing one picture of 1000 × 700 px as PNG.
  */
 final class SpriteBench implements Bench.Benchmark {
@@ -35,11 +35,19 @@ final class SpriteBench implements Bench.Benchmark {
         try (RunningApplication application = RunningApplication.start(PrivateDatabase.Durability.FAST, "")) {
             Api api = new Api(application.address());
             SpriteService service = application.bean(SpriteService.class);
-            Way drawing = (piece, page, hashes) ->
-                    service.sprites(UUID.fromString(piece), UUID.fromString(page), hashes, PIXELS_PER_MM).stream()
-                            .map(CompletableFuture::join)
-                            .toList();
-            Way fetching = (piece, page, hashes) -> Api.pictures(api.sprites(piece, page, PIXELS_PER_MM, hashes));
+            Way drawing = (piece, page, names) -> service
+                    .sprites(
+                            UUID.fromString(piece),
+                            UUID.fromString(page),
+                            names.stream()
+                                    .map(name -> new SpriteService.Sprite(name, 0, 0))
+                                    .toList(),
+                            PIXELS_PER_MM,
+                            null)
+                    .stream()
+                    .map(CompletableFuture::join)
+                    .toList();
+            Way fetching = (piece, page, names) -> Api.pictures(api.sprites(piece, page, PIXELS_PER_MM, names));
             double baseline = plainPng();
             List<Figure> figures = new ArrayList<>();
             int seed = 0;
@@ -59,7 +67,7 @@ final class SpriteBench implements Bench.Benchmark {
 
     /** How sprites are had. */
     private interface Way {
-        List<byte[]> sprites(String piece, String page, List<String> hashes);
+        List<byte[]> sprites(String piece, String page, List<String> names);
     }
 
     /** The medians of cold and warm, once the Java platform has compiled what is measured. */
@@ -68,10 +76,9 @@ final class SpriteBench implements Bench.Benchmark {
         double[] warm = new double[ROUNDS * AGAIN];
         for (int round = -WARM_UP; round < ROUNDS; round++) {
             String id = FullPage.start(api, grid, seed + WARM_UP + round);
-            double first = sprites(way, id, api.piece(id).path("scenes").get(0));
+            double first = sprites(way, id, api.page(id, 0).path("scene"));
             for (int i = 0; i < AGAIN; i++) {
-                double again = sprites(
-                        way, id, dress(api, id, 300 + 10 * i).path("scenes").get(0));
+                double again = sprites(way, id, bordered(api, id, 300 + 10 * i));
                 if (round >= 0) {
                     warm[round * AGAIN + i] = again;
                 }
@@ -83,35 +90,26 @@ final class SpriteBench implements Bench.Benchmark {
         return new double[] {median(cold), median(warm)};
     }
 
-    private static JsonNode dress(Api api, String id, int border) {
-        Map<String, Object> captions =
-                Map.of("show", "BELOW", "typeface", "Alegreya", "sizePt", 11, "colour", "#22293a", "lines", 1);
-        return api.edit(
-                        id,
-                        api.piece(id).path("revision").asLong(),
-                        "setDress",
-                        "dress",
-                        Map.of(
-                                "pageColour",
-                                "#ffffff",
-                                "borderColour",
-                                "#22293a",
-                                "borderWidth",
-                                border,
-                                "cornerRadius",
-                                0,
-                                "captions",
-                                captions))
-                .json();
+    private static JsonNode bordered(Api api, String id, int border) {
+        JsonNode style =
+                api.piece(id).path("head").path("styles").path("frames").get(0);
+        Map<String, Object> band = Map.of("width", border, "colour", "#22293a", "side", "INSIDE");
+        api.edit(
+                id,
+                api.piece(id).path("revision").asLong(),
+                "setFrameStyle",
+                "style",
+                Map.of("id", style.path("id"), "name", "Frame", "bands", List.of(band), "cornerRadius", 0));
+        return api.page(id, 0).path("scene");
     }
 
     private static double sprites(Way way, String id, JsonNode scene) {
-        List<String> hashes = new ArrayList<>();
-        scene.path("frames").forEach(frame -> hashes.add(frame.path("hash").asString()));
+        List<String> names = new ArrayList<>();
+        scene.path("units").forEach(unit -> names.add(unit.path("name").asString()));
         long start = System.nanoTime();
-        List<byte[]> pictures = way.sprites(id, scene.path("pageId").asString(), hashes);
+        List<byte[]> pictures = way.sprites(id, scene.path("pageId").asString(), names);
         double time = (System.nanoTime() - start) / 1e6;
-        if (pictures.size() != hashes.size() || pictures.stream().anyMatch(picture -> picture.length < 2000)) {
+        if (pictures.size() != names.size() || pictures.stream().anyMatch(picture -> picture.length < 2000)) {
             throw new IllegalStateException("A sprite was not drawn");
         }
         return time;

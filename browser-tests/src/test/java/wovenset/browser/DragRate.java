@@ -5,11 +5,9 @@ import com.microsoft.playwright.options.BoundingBox;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.IntStream;
 import tools.jackson.databind.JsonNode;
 import wovenset.server.testing.Api;
 
@@ -67,57 +65,54 @@ public final class DragRate {
     }
 
     private static String sixtyFrames(Api api, Path folder) throws IOException {
-        String piece = api.startPiece("Sixty frames", 900, 600)
-                .path("piece")
-                .path("id")
-                .asString();
+        String piece = api.startPiece("Sixty frames", 900, 600).path("id").asString();
         Map<String, byte[]> files = new LinkedHashMap<>();
         for (int i = 1; i <= PHOTOS; i++) {
             String name = String.format("kite-%02d.jpg", i);
             files.put(name, Files.readAllBytes(folder.resolve(name)));
         }
-        List<String> photos = new ArrayList<>();
-        api.bring(piece, files)
-                .forEach(result -> photos.add(result.path("photo").asString()));
+        api.bring(piece, files);
         long mm = 1000;
         Map<String, Object> margins = Map.of("top", 10 * mm, "right", 10 * mm, "bottom", 10 * mm, "left", 10 * mm);
         long revision = api.piece(piece).path("revision").asLong();
-        JsonNode page = api.edit(
-                        piece,
-                        revision++,
-                        "setGrid",
-                        "grid",
-                        Map.of(
-                                "rows",
-                                6,
-                                "columns",
-                                10,
-                                "margins",
-                                margins,
-                                "columnGap",
-                                5 * mm,
-                                "rowGap",
-                                5 * mm,
-                                "spans",
-                                List.of(),
-                                "order",
-                                "ROWS"))
-                .json()
-                .path("piece")
-                .path("pages")
-                .get(0);
-        String id = page.path("id").asString();
-        for (int i : IntStream.range(0, FRAMES).toArray()) {
+        String id = api.piece(piece).path("pages").get(0).path("id").asString();
+        api.edit(
+                piece,
+                revision++,
+                "setGrid",
+                "pageId",
+                id,
+                "reflow",
+                "ASK",
+                "grid",
+                Map.of(
+                        "rows",
+                        6,
+                        "columns",
+                        10,
+                        "margins",
+                        margins,
+                        "columnGap",
+                        5 * mm,
+                        "rowGap",
+                        5 * mm,
+                        "spans",
+                        List.of(),
+                        "order",
+                        "ROWS"));
+        JsonNode items = api.page(piece, id).path("page").path("items");
+        JsonNode entries = api.piece(piece).path("entries");
+        for (int i = 0; i < FRAMES; i++) {
             api.edit(
                     piece,
                     revision++,
-                    "placePhoto",
+                    "placeEntry",
                     "pageId",
                     id,
                     "frameId",
-                    page.path("frames").get(i).path("id").asString(),
-                    "photo",
-                    photos.get(i % photos.size()));
+                    items.get(i).path("id"),
+                    "entryId",
+                    entries.get(i % entries.size()).path("id"));
         }
         api.edit(piece, revision, "releasePage", "pageId", id);
         return piece;

@@ -37,26 +37,20 @@ class FidelityTest {
             JsonNode piece = TestServer.api()
                     .post("/api/pieces/" + room.id() + "/copy", "")
                     .json();
-            String id = piece.path("piece").path("id").asString();
+            String id = piece.path("id").asString();
+            JsonNode style = piece.path("head").path("styles").path("frames").get(0);
+            Map<String, Object> band = Map.of("width", 2500, "colour", "#2f4b7c", "side", "INSIDE");
+            Map<String, Object> frames =
+                    Map.of("id", style.path("id"), "name", "Frame", "bands", List.of(band), "cornerRadius", 12_000);
             Map<String, Object> captions =
-                    Map.of("show", "BELOW", "typeface", "Kalam", "sizePt", 14, "colour", "#a4373a", "lines", 1);
-            TestServer.api()
-                    .edit(
-                            id,
-                            1,
-                            "setDress",
-                            "dress",
-                            Map.of(
-                                    "pageColour",
-                                    "#e6dfd0",
-                                    "borderColour",
-                                    "#2f4b7c",
-                                    "borderWidth",
-                                    2500,
-                                    "cornerRadius",
-                                    12_000,
-                                    "captions",
-                                    captions));
+                    Map.of("show", "WRITTEN", "typeface", "Kalam", "sizePt", 14, "colour", "#a4373a", "lines", 1);
+            Map<String, Object> ground = Map.of("colour", "#e6dfd0");
+            TestServer.api().edit(id, 1, "setFrameStyle", "style", frames);
+            TestServer.api().edit(id, 2, "setCaptionStyle", "captions", captions);
+            assertThat(TestServer.api()
+                            .edit(id, 3, "setCommonGround", "ground", ground)
+                            .status())
+                    .isEqualTo(200);
             page.navigate(TestServer.address() + "/pieces/" + id);
             room.ready();
         }
@@ -73,7 +67,7 @@ class FidelityTest {
                   return { x: r.x, y: r.y, width: parseFloat(p.style.width), height: parseFloat(p.style.height) } }""");
         double width = ((Number) style.get("width")).doubleValue();
         double height = ((Number) style.get("height")).doubleValue();
-        JsonNode format = TestServer.api().piece(room.id()).path("piece").path("format");
+        JsonNode format = TestServer.api().piece(room.id()).path("head").path("format");
         double ppi = width / (format.path("width").asDouble() / 25_400);
         BufferedImage made = export(room.id(), number - 1, ppi);
         assertThat(Math.abs(made.getWidth() - width)).isLessThan(1);
@@ -104,7 +98,9 @@ class FidelityTest {
                         "ground",
                         "PAGE_COLOUR",
                         "extent",
-                        "TRIM"));
+                        "TRIM",
+                        "photos",
+                        "FITTED"));
         JsonNode job = api.ended(asked.json().path("id").asString());
         return ImageIO.read(new ByteArrayInputStream(
                 api.get("/api/makes/" + job.path("id").asString() + "/file").bytes()));

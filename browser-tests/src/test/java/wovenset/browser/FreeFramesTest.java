@@ -14,7 +14,7 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.KeyboardModifier;
 import java.util.List;
-import java.util.stream.StreamSupport;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -33,24 +33,21 @@ class FreeFramesTest {
         return room;
     }
 
+    /** The frames of the first page, those in groups, too, from back to front. */
     private static List<JsonNode> frames(Room room) {
-        return StreamSupport.stream(
-                        TestServer.api()
-                                .piece(room.id())
-                                .path("piece")
-                                .path("pages")
-                                .get(0)
-                                .path("frames")
-                                .spliterator(),
-                        false)
-                .toList();
+        return inside(room.stored().path("items")).toList();
     }
 
-    /** The places of the frames that lie freely, micrometres, from back to front. */
+    private static Stream<JsonNode> inside(JsonNode items) {
+        return items.valueStream()
+                .flatMap(item -> item.has("children") ? inside(item.path("children")) : Stream.of(item));
+    }
+
+    /** The places of the frames that lie freely, from back to front. */
     private static List<JsonNode> spots(Room room) {
         return frames(room).stream()
-                .map(frame -> frame.path("spot"))
-                .filter(JsonNode::isObject)
+                .map(frame -> frame.path("placement"))
+                .filter(placement -> placement.has("box"))
                 .toList();
     }
 
@@ -75,7 +72,7 @@ class FreeFramesTest {
     }
 
     private static long um(JsonNode spot, String field) {
-        return spot.path(field).asLong();
+        return spot.path("box").path(field).asLong();
     }
 
     @Test
@@ -240,8 +237,7 @@ class FreeFramesTest {
         room.page.mouse().move(guide[0], guide[1], new Mouse.MoveOptions().setSteps(5));
         drop(room, "Add a guide");
         assertThat(room.page.getByTestId("guide")).hasCount(1);
-        JsonNode page =
-                TestServer.api().piece(room.id()).path("piece").path("pages").get(0);
+        JsonNode page = room.stored();
         assertThat(page.path("guides").get(0).path("at").asDouble()).isCloseTo(60_000, within(700.0));
         room.button("Draw a frame").click();
         assertThat(room.page.getByText("Drag on the page to draw a frame")).isVisible();
@@ -253,35 +249,33 @@ class FreeFramesTest {
                 .isEqualTo(page.path("guides").get(0).path("at").asLong());
         room.button("Put one in the middle").click();
         assertThat(room.buttonLike("lies freely$")).hasCount(2);
-        Locator list = room.page
-                .getByLabel("Frames from front to back")
-                .getByRole(com.microsoft.playwright.options.AriaRole.BUTTON);
+        Locator list = room.page.getByLabel("Frames from front to back").getByRole(AriaRole.LISTITEM);
         assertThat(list.first()).hasText(java.util.regex.Pattern.compile("6\\. empty"));
         room.button("To the back").click();
         assertThat(room.button("Undo: Change the order of frames")).isEnabled();
         assertThat(list.last())
                 .hasText(java.util.regex.Pattern.compile("1\\. empty.*free", java.util.regex.Pattern.DOTALL));
-        assertThat(frames(room).get(0).path("spot").isObject()).isTrue();
+        assertThat(frames(room).get(0).path("placement").has("box")).isTrue();
         room.button("Take out guide 1").click();
         assertThat(room.page.getByTestId("guide")).hasCount(0);
     }
 
     @Test
-    void framesHaveBordersOfTheirOwnAndThoseAlikeAreSelectedTogether() {
+    void framesDifferFromTheOthersPropertyByPropertyAndThoseAlikeAreSelectedTogether() {
         Room room = twoPhotos("Borders");
         room.frame(1).click();
         room.frame(2).click(new Locator.ClickOptions().setModifiers(List.of(KeyboardModifier.SHIFT)));
-        room.field("Border of their own").click();
-        assertThat(room.button("Undo: Change the border of 2 frames")).isEnabled();
-        Locator width = room.page
-                .getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Border"))
-                .getByLabel("Border width", new Locator.GetByLabelOptions().setExact(true));
+        Locator border = room.page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Border"));
+        Locator width = border.getByLabel("Border width", new Locator.GetByLabelOptions().setExact(true));
         width.fill("4mm");
         width.press("Enter");
+        assertThat(room.button("Undo: Change the border of 2 frames")).isEnabled();
         assertThat(width).hasValue("4\u2009mm");
         room.saved();
-        assertThat(frames(room).subList(0, 2)).allSatisfy(frame -> assertThat(um(frame.path("border"), "width"))
-                .isEqualTo(4_000));
+        assertThat(frames(room).subList(0, 2))
+                .allSatisfy(frame -> assertThat(frame.path("style").path("differences"))
+                        .singleElement()
+                        .satisfies(one -> assertThat(one.path("width").asLong()).isEqualTo(4_000)));
         width.fill("9cm");
         width.press("Enter");
         assertThat(room.page.getByText("no room for the photo")).isVisible();
@@ -289,12 +283,19 @@ class FreeFramesTest {
         room.frame(3).click();
         room.frame(2).focus();
         room.page.keyboard().press("a");
-        assertThat(room.page.getByText("2 of 4 frames have this border.")).isVisible();
         assertThat(room.page.getByText("2 frames", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
-        room.field("Border of their own").press("Space");
-        assertThat(room.button("Undo: Take back the border of 2 frames")).isEnabled();
-        assertThat(frames(room)).noneMatch(frame -> frame.path("border").isObject());
+        room.button("Put back width").press("Enter");
+        assertThat(room.button("Undo: Put back the look of 2 frames")).isEnabled();
+        room.saved();
+        assertThat(frames(room))
+                .allMatch(frame -> frame.path("style").path("differences").isEmpty());
+        border.getByLabel("Form").selectOption("ellipse");
+        assertThat(room.button("Undo: Change the form of 2 frames")).isEnabled();
+        border.getByLabel("Solid (%)").fill("60");
+        border.getByLabel("Solid (%)").press("Enter");
+        assertThat(room.button("Undo: Change how solid 2 frames are")).isEnabled();
+        room.painted();
     }
 
     @Test
@@ -387,9 +388,9 @@ class FreeFramesTest {
         room.set("Height", "400mm");
         assertThat(room.page.getByText("400 × 400\u2009mm, 1 page")).isVisible();
         room.painted();
-        JsonNode scene = TestServer.api().piece(room.id()).path("scenes").get(0);
+        JsonNode scene = room.scene();
         for (JsonNode frame : scene.path("frames")) {
-            JsonNode box = frame.path("outer");
+            JsonNode box = frame.path("box");
             assertThat(box.path("x").asDouble()).isGreaterThan(-0.01);
             assertThat(box.path("x").asDouble() + box.path("width").asDouble()).isLessThan(400.01);
             assertThat(box.path("y").asDouble() + box.path("height").asDouble()).isLessThan(400.01);

@@ -29,13 +29,7 @@ class GridTest {
     }
 
     private static JsonNode cell(Room room, int frame) {
-        return TestServer.api()
-                .piece(room.id())
-                .path("scenes")
-                .get(0)
-                .path("frames")
-                .get(frame)
-                .path("cell");
+        return room.scene().path("frames").get(frame).path("box");
     }
 
     private static List<String> photos(Room room) {
@@ -78,11 +72,7 @@ class GridTest {
                 .mouse()
                 .move(at.x + at.width / 2 + 15 * mm, at.y + at.height / 2, new Mouse.MoveOptions().setSteps(6));
         assertThat(room.buttonLike("^Left margin: 2[45]")).isVisible();
-        assertThat(TestServer.api()
-                        .piece(room.id())
-                        .path("piece")
-                        .path("pages")
-                        .get(0)
+        assertThat(room.stored()
                         .path("arrangement")
                         .path("margins")
                         .path("left")
@@ -128,7 +118,7 @@ class GridTest {
     void asManyCellsAsFitThePage() {
         Room room = fourPhotos("Fill");
         room.field("Cells of a fixed size").click();
-        room.set("Cell width", "85mm");
+        room.set("Cell width", "80mm");
         room.set("Cell height", "60mm");
         assertThat(room.field("Cell height")).hasValue("60\u2009mm");
         room.button("As many as fit").click();

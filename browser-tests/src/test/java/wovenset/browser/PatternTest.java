@@ -53,7 +53,7 @@ class PatternTest {
     }
 
     private static JsonNode scene(Room room) {
-        return TestServer.api().piece(room.id()).path("scenes").get(0);
+        return room.scene();
     }
 
     @Test
@@ -65,8 +65,12 @@ class PatternTest {
                 .getByRole(AriaRole.LISTITEM);
         assertThat(patterns).hasCount(12);
         room.button("Use Lintel, 4 frames").press("Enter");
-        assertThat(room.page.getByText("2 photos have no frame in this pattern and went back to the drawer."))
-                .isVisible();
+        assertThat(room.page.getByText("1 → 2 pages.")).isVisible();
+        room.button("Leave it as it is").click();
+        assertThat(room.frames()).hasCount(6);
+        room.button("Use Lintel, 4 frames").click();
+        room.button("Let them flow").click();
+        assertThat(room.page.getByText("/ 2")).isVisible();
         assertThat(room.frames()).hasCount(4);
         room.painted();
         room.field("Name").fill("My lintel");
@@ -107,10 +111,10 @@ class PatternTest {
                 .allMatch(turn -> turn <= 8)
                 .anyMatch(turn -> turn > 1);
         room.button("Scatter again").click();
-        assertThat(room.button("Undo: Arrange the page")).isEnabled();
+        assertThat(room.button("Undo: Scatter the prints")).isEnabled();
         room.saved();
         room.painted();
-        assertThat(scene(room).path("hash")).isNotEqualTo(first.path("hash"));
+        assertThat(scene(room).path("frames")).isNotEqualTo(first.path("frames"));
         room.set("Turned up to (°)", "0");
         assertThat(room.field("Turned up to (°)")).hasValue("0");
         room.saved();
@@ -118,16 +122,16 @@ class PatternTest {
                         .asDouble()))
                 .containsOnly(0.0);
         // A print that is taken out leaves the others where they lie, and goes back into its place.
-        String lay = scene(room).path("frames").get(5).path("outer").toString();
+        String lay = scene(room).path("frames").get(5).path("box").toString();
         room.frame(2).click();
         room.button("Take it out").click();
         assertThat(room.buttonLike("lies freely$")).hasCount(1);
         room.saved();
-        assertThat(scene(room).path("frames").get(4).path("outer").toString()).isEqualTo(lay);
+        assertThat(scene(room).path("frames").get(4).path("box").toString()).isEqualTo(lay);
         room.buttonLike("lies freely$").press("t");
         assertThat(room.buttonLike("lies freely$")).hasCount(0);
         room.saved();
-        assertThat(scene(room).path("frames").get(5).path("outer").toString()).isEqualTo(lay);
+        assertThat(scene(room).path("frames").get(4).path("box").toString()).isEqualTo(lay);
         room.button("Back to a grid").click();
         assertThat(room.buttonLike("lies freely$")).hasCount(0);
         assertThat(room.field("Columns")).isVisible();

@@ -12,6 +12,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import tools.jackson.databind.JsonNode;
 import wovenset.server.testing.TestServer;
 
 /** The workroom as a person sees it: finds things by the names that are shown or read out. */
@@ -35,7 +36,7 @@ final class Room {
     /** Starts a piece of 300 × 200 mm over the API and opens it, with these demo photos brought in. */
     static Room start(Page page, String name, String... photos) {
         var api = TestServer.api();
-        String id = api.startPiece(name, 300, 200).path("piece").path("id").asString();
+        String id = api.startPiece(name, 300, 200).path("id").asString();
         for (String photo : photos) {
             try {
                 api.bring(id, java.util.Map.of(photo, Files.readAllBytes(PHOTOS.resolve(photo))), "start");
@@ -45,6 +46,16 @@ final class Room {
         }
         page.navigate(TestServer.address() + "/pieces/" + id);
         return new Room(page).ready();
+    }
+
+    /** The first page as it is stored. */
+    JsonNode stored() {
+        return TestServer.api().page(id(), 0).path("page");
+    }
+
+    /** The first page's scene. */
+    JsonNode scene() {
+        return TestServer.api().page(id(), 0).path("scene");
     }
 
     Room ready() {

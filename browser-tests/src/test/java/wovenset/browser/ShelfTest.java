@@ -83,7 +83,7 @@ class ShelfTest {
         room.button("Start this piece").click();
         room.ready();
         assertThat(room.button("Page width: 1920\u2009px")).isVisible();
-        var format = TestServer.api().piece(room.id()).path("piece").path("format");
+        var format = TestServer.api().piece(room.id()).path("head").path("format");
         assertThat(format.path("width").asLong()).isEqualTo(508_000);
         assertThat(format.path("height").asLong()).isEqualTo(285_750);
         room.step("Make");

@@ -67,6 +67,7 @@ class WholePathTest {
         room.field("Caption").blur();
         room.saved();
 
+        room.frame(2).press("Escape");
         room.step("Dress");
         room.set("Border width", "2mm");
         room.step("Check");
@@ -81,10 +82,10 @@ class WholePathTest {
 
         page.reload();
         room.ready();
-        assertThat(room.button("Undo: Change the dress")).isEnabled();
-        room.button("Undo: Change the dress").click();
+        assertThat(room.button("Undo: Change the frames")).isEnabled();
+        room.button("Undo: Change the frames").click();
         assertThat(room.button("Undo: Write a caption")).isEnabled();
-        assertThat(room.button("Redo: Change the dress")).isEnabled();
+        assertThat(room.button("Redo: Change the frames")).isEnabled();
     }
 
     private static void cropByMouse(Room room) {

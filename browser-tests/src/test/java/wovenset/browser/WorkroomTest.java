@@ -131,28 +131,26 @@ class WorkroomTest {
                         box.y + box.height / 2,
                         new com.microsoft.playwright.Mouse.MoveOptions().setSteps(6));
         assertThat(room.page.getByTestId("sprite").first()).not().hasAttribute("src", before);
-        assertThat(TestServer.api()
-                        .piece(room.id())
-                        .path("piece")
-                        .path("dress")
-                        .path("cornerRadius")
-                        .asLong())
-                .as("not yet stored")
-                .isZero();
+        assertThat(radius(room)).as("not yet stored").isZero();
         room.page.mouse().up();
-        assertThat(room.button("Undo: Change the dress")).isEnabled();
-        assertThat(TestServer.api()
-                        .piece(room.id())
-                        .path("piece")
-                        .path("dress")
-                        .path("cornerRadius")
-                        .asLong())
-                .isPositive();
+        assertThat(room.button("Undo: Change the frames")).isEnabled();
+        assertThat(radius(room)).isPositive();
         room.set("Border width", "20cm");
         assertThat(room.page
                         .getByText("A border lies between nothing and 100\u2009mm.")
                         .first())
                 .isVisible();
+    }
+
+    private static long radius(Room room) {
+        return TestServer.api()
+                .piece(room.id())
+                .path("head")
+                .path("styles")
+                .path("frames")
+                .get(0)
+                .path("cornerRadius")
+                .asLong();
     }
 
     @Test
@@ -182,7 +180,6 @@ class WorkroomTest {
     private static List<String> pages(Room room) {
         return TestServer.api()
                 .piece(room.id())
-                .path("piece")
                 .path("pages")
                 .valueStream()
                 .map(page -> page.path("id").asString())

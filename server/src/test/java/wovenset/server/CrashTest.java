@@ -127,7 +127,7 @@ class CrashTest {
     }
 
     private String start(String name) {
-        return api().startPiece(name, 300, 200).path("piece").path("id").asString();
+        return api().startPiece(name, 300, 200).path("id").asString();
     }
 
     private static void rename(Api client, String id, AtomicInteger acknowledged) {
@@ -156,20 +156,19 @@ class CrashTest {
         long revision = now.path("revision").asLong();
         // The edit that was on its way may have been stored without its answer getting through.
         assertThat(revision).isBetween(acknowledged + 1L, acknowledged + 2L);
-        assertThat(now.path("piece").path("name").asString()).isEqualTo("Name " + (revision - 1));
+        assertThat(now.path("head").path("name").asString()).isEqualTo("Name " + (revision - 1));
         assertThat(api().get("/api/pieces/" + id + "/history").json().path("entries"))
                 .hasSize((int) revision - 1);
         JsonNode undone = api().post("/api/pieces/" + id + "/undo", Map.of("revision", revision))
                 .json();
-        assertThat(undone.path("piece").path("name").asString()).isEqualTo("Name " + (revision - 2));
+        assertThat(undone.path("head").path("name").asString()).isEqualTo("Name " + (revision - 2));
     }
 
     private void checkPhotos(String id, Set<String> acknowledged) throws IOException, SQLException {
         Set<String> photos = api().piece(id)
-                .path("piece")
-                .path("photos")
+                .path("entries")
                 .valueStream()
-                .map(JsonNode::asString)
+                .map(entry -> entry.path("photo").asString())
                 .collect(Collectors.toSet());
         assertThat(photos).containsAll(acknowledged);
         Set<String> rows = rows();

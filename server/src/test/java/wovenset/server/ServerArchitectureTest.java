@@ -30,6 +30,7 @@ class ServerArchitectureTest {
                         return !type.getPackageName().equals("wovenset.server.db")
                                 && !type.getPackageName().startsWith("wovenset.server.db.")
                                 && !type.getName().contains("Repository")
+                                && !type.getPackageName().equals("wovenset.server.upgrade")
                                 && !type.getSimpleName().equals("SettingService");
                     }
                 })

@@ -1,185 +1,247 @@
 package wovenset.core.arrange;
 
 import java.util.ArrayList;
-import java.util.Iterator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.IntStream;
-import org.jspecify.annotations.Nullable;
+import wovenset.core.arrange.grid.CellSurround;
+import wovenset.core.arrange.grid.GridOutcome;
+import wovenset.core.arrange.grid.GridSums;
+import wovenset.core.arrange.slicing.SlicingSums;
+import wovenset.core.arrange.space.FrameTrim;
+import wovenset.core.arrange.space.PagePhotos;
+import wovenset.core.arrange.space.Place;
+import wovenset.core.arrange.space.PlacesOutcome;
+import wovenset.core.arrange.space.PlacesOutcome.DoesNotFit;
+import wovenset.core.arrange.space.Space;
+import wovenset.core.arrange.space.Strips;
+import wovenset.core.arrangement.Arrangement;
+import wovenset.core.arrangement.ByHand;
+import wovenset.core.arrangement.Grid;
+import wovenset.core.arrangement.Margins;
+import wovenset.core.arrangement.Scattered;
+import wovenset.core.arrangement.Slicing;
+import wovenset.core.geometry.Box;
 import wovenset.core.geometry.BoxMm;
+import wovenset.core.measure.Format;
 import wovenset.core.measure.Length;
-import wovenset.core.piece.Arrangement;
-import wovenset.core.piece.Dress;
-import wovenset.core.piece.Format;
-import wovenset.core.piece.Frame;
-import wovenset.core.piece.Grid;
-import wovenset.core.piece.Margins;
+import wovenset.core.photo.PhotoFacts;
 import wovenset.core.piece.Page;
+import wovenset.core.piece.PhotoFrame;
 import wovenset.core.piece.Piece;
-import wovenset.core.piece.Region;
-import wovenset.core.piece.Scattered;
-import wovenset.core.piece.Slicing;
-import wovenset.core.piece.Spot;
+import wovenset.core.piece.Placement;
+import wovenset.core.said.Reason;
+import wovenset.core.said.Said;
+import wovenset.core.style.Band;
 
 /** Where the frames of a page lie, whatever arranges them. Cost: linear in the frames. */
 public final class Places {
-    private Places() {}
+    private final Piece piece;
+    private final Page page;
+    private final PagePhotos photos;
+    private final Format format;
+    private final Strips strips;
+    private final List<PhotoFrame> slotted;
+
+    private Places(Piece piece, Page page, PhotoFacts facts) {
+        this.piece = piece;
+        this.page = page;
+        this.photos = new PagePhotos(piece, page, facts);
+        this.format = piece.format();
+        this.strips = Strips.of(piece, page);
+        this.slotted = page.slotted();
+    }
 
     /**
      * @param piece that the page is in, or would be
-     * @param traits of the photos that it shows
+     * @param facts of the photos that it shows
      */
-    public static PlacesOutcome of(Piece piece, Page page, PhotoTraits traits) {
-        Format format = piece.format();
-        Dress dress = piece.dress();
-        PlacesOutcome governed = governed(piece, page.arrangement(), page.governed(), traits);
+    public static PlacesOutcome of(Piece piece, Page page, PhotoFacts facts) {
+        return new Places(piece, page, facts).outcome();
+    }
+
+    /** The sum of a page's grid, with what lies around its photos. */
+    public static GridOutcome grid(Piece piece, Page page, Grid grid) {
+        return GridSums.cells(piece.format(), grid, surround(piece, page, grid));
+    }
+
+    /** What lies around the photos of a page in this grid. */
+    public static CellSurround surround(Piece piece, Page page, Grid grid) {
+        if (grid.cell() == null) {
+            return CellSurround.NONE;
+        }
+        Strips strips = Strips.of(piece, page);
+        List<PhotoFrame> slotted = page.slotted();
+        List<Grid.Slot> cells = grid.cells();
+        Length outside = Length.ZERO;
+        Length[] rows = new Length[grid.rows()];
+        java.util.Arrays.fill(rows, Length.ZERO);
+        for (int slot = 0; slot < Math.min(slotted.size(), cells.size()); slot++) {
+            PhotoFrame frame = slotted.get(slot);
+            Length own = frame.style().in(piece.styles()).width(Band.Side.OUTSIDE);
+            outside = own.compareTo(outside) > 0 ? own : outside;
+            int last = cells.get(slot).row() + cells.get(slot).rows() - 1;
+            Length strip = strips.below(frame);
+            rows[last] = strip.compareTo(rows[last]) > 0 ? strip : rows[last];
+        }
+        return new CellSurround(outside, List.of(rows));
+    }
+
+    private PlacesOutcome outcome() {
+        PlacesOutcome governed = page.arrangement().accept(new InSlots());
         if (!(governed instanceof PlacesOutcome.Fits fits)) {
             return governed;
         }
-        Iterator<Place> next = fits.places().iterator();
-        List<Place> places = new ArrayList<>();
-        for (Frame frame : page.frames()) {
-            Spot spot = frame.spot();
-            FrameTrim trim = FrameTrim.of(dress, frame);
-            if (spot != null
-                    && Math.min(spot.width().mm(), spot.height().mm()) - trim.across() < SlicingSums.SMALLEST_MM / 2) {
-                return new PlacesOutcome.DoesNotFit(
-                        "borderWidth",
-                        "A frame of " + format.say(spot.width()) + " × " + format.say(spot.height())
-                                + " has no room for a photo inside this border.");
+        Map<UUID, Place> places = new HashMap<>(fits.places());
+        for (PhotoFrame frame : page.frames()) {
+            if (frame.placement() instanceof Placement.Free free) {
+                places.put(frame.id(), Place.of(free));
             }
-            places.add(spot == null ? next.next() : Place.of(spot, trim));
+            Place place = Objects.requireNonNull(places.get(frame.id()), "a place for each slot");
+            Optional<DoesNotFit> problem = bandProblem(frame, place);
+            if (problem.isPresent()) {
+                return problem.get();
+            }
         }
         return new PlacesOutcome.Fits(places);
     }
 
-    private static PlacesOutcome governed(
-            Piece piece, Arrangement arrangement, List<Frame> frames, PhotoTraits traits) {
-        Format format = piece.format();
-        Dress dress = piece.dress();
-        if (arrangement instanceof Grid grid) {
-            return of(format, dress, grid, frames);
-        } else if (arrangement instanceof Slicing slicing) {
-            return of(
-                    format,
-                    dress,
-                    slicing,
-                    frames,
-                    frames.stream().map(traits::shown).toList());
-        }
-        PlacesOutcome.DoesNotFit problem = marginProblem(format, arrangement.margins());
-        if (problem == null && arrangement instanceof Scattered scattered && scattered.prints() > 0) {
-            return of(piece, scattered, frames, traits);
-        }
-        return problem == null ? new PlacesOutcome.Fits(List.of()) : problem;
+    private FrameTrim trim(PhotoFrame frame) {
+        return FrameTrim.of(frame.style().in(piece.styles()), strips.below(frame));
     }
 
-    private static PlacesOutcome of(Piece piece, Scattered scattered, List<Frame> frames, PhotoTraits traits) {
-        // Places that hold no print are strewn like the others, and then left out.
-        List<Frame> all = new ArrayList<>(frames);
-        List<Double> proportions =
-                new ArrayList<>(frames.stream().map(traits::shown).toList());
-        List<Region> subjects = new ArrayList<>(
-                frames.stream().map(frame -> traits.subject(piece, frame)).toList());
-        for (Scattered.Vacancy vacancy : scattered.vacancies()) {
-            all.add(vacancy.at(), Frame.empty(new UUID(0, vacancy.at())).withBorder(vacancy.border()));
-            proportions.add(vacancy.at(), vacancy.proportion());
-            subjects.add(vacancy.at(), vacancy.subject());
-        }
-        Space space = Space.of(piece.format(), piece.dress(), scattered.margins(), Length.ZERO, all);
-        List<Place> places = Scatter.places(scattered, proportions, subjects, space);
-        return places.isEmpty()
-                ? noRoomAtAll(space.widestTrim(), frames.size())
-                : new PlacesOutcome.Fits(IntStream.range(0, frames.size())
-                        .mapToObj(print -> places.get(scattered.placeOf(print)))
-                        .toList());
+    /** A frame with a size of its own that its inner bands fill. */
+    private Optional<DoesNotFit> bandProblem(PhotoFrame frame, Place place) {
+        double inside = 2 * trim(frame).insideMm();
+        boolean room = Math.min(place.box().width(), place.box().height()) - inside >= SlicingSums.SMALLEST_MM / 2;
+        Box box = Box.of(place.box());
+        return room
+                ? Optional.empty()
+                : Optional.of(doesNotFit(
+                        "bandWidth", Reason.BAND_FILLS_FRAME, format.say(box.width()), format.say(box.height())));
     }
 
-    private static PlacesOutcome of(Format format, Dress dress, Grid grid, List<Frame> frames) {
-        GridOutcome outcome = GridSums.cells(format, grid);
-        if (outcome instanceof GridOutcome.DoesNotFit problem) {
-            return new PlacesOutcome.DoesNotFit(problem.field(), problem.reason());
-        }
-        GridOutcome.Fits fits = (GridOutcome.Fits) outcome;
-        for (int i = 0; i < frames.size(); i++) {
-            GridOutcome.Cell cell = fits.cells().get(i);
-            FrameTrim trim = FrameTrim.of(dress, frames.get(i));
-            if (cell.height().mm() - trim.down() < SlicingSums.SMALLEST_MM) {
-                return new PlacesOutcome.DoesNotFit(
-                        trim.captionMm() > trim.across() ? "captions" : "borderWidth",
-                        "Cells are " + format.say(cell.height())
-                                + " high; captions and border leave no room for the photo.");
-            }
-            if (cell.width().mm() - trim.across() < SlicingSums.SMALLEST_MM) {
-                return new PlacesOutcome.DoesNotFit(
-                        "borderWidth",
-                        "Cells are " + format.say(cell.width()) + " wide; this border leaves no room for the photo.");
-            }
-        }
-        return new PlacesOutcome.Fits(fits.cells().stream()
-                .map(cell -> Place.upright(BoxMm.of(cell.x(), cell.y(), cell.width(), cell.height())))
-                .toList());
-    }
-
-    private static PlacesOutcome of(
-            Format format, Dress dress, Slicing slicing, List<Frame> frames, List<Double> proportions) {
-        Margins margins = slicing.margins();
-        PlacesOutcome.DoesNotFit problem = marginProblem(format, margins);
-        if (problem != null) {
-            return problem;
-        }
-        if (slicing.gap().isNegative()) {
-            return new PlacesOutcome.DoesNotFit("gap", "A gap cannot be less than nothing.");
-        }
-        Space space = Space.of(format, dress, margins, slicing.gap(), frames);
-        Optional<List<BoxMm>> places = SlicingSums.places(slicing.tree(), proportions, space, slicing.whole());
-        if (places.isPresent()) {
-            return new PlacesOutcome.Fits(
-                    places.get().stream().map(Place::upright).toList());
-        }
-        double most = mostGap(slicing, proportions, space);
-        if (most >= 0) {
-            return new PlacesOutcome.DoesNotFit(
-                    "gap",
-                    "Gaps of " + format.say(slicing.gap()) + " leave no room for " + proportions.size()
-                            + " photos; at most " + format.say(Length.ofMicrometres((long) (most * 1000))) + " fits.");
-        }
-        return noRoomAtAll(space.widestTrim(), proportions.size());
+    private static DoesNotFit doesNotFit(String field, Reason reason, Object... args) {
+        return new DoesNotFit(field, Said.of(reason, args));
     }
 
     /** What is said where even without gaps nothing fits. */
-    static PlacesOutcome.DoesNotFit noRoomAtAll(FrameTrim trim, int photos) {
-        return new PlacesOutcome.DoesNotFit(
-                trim.captionMm() > trim.across() ? "captions" : "borderWidth",
-                "Captions and border leave no room for " + photos
-                        + " photos on this page; make them smaller, or put fewer photos on it.");
+    public static DoesNotFit noRoomAtAll(FrameTrim trim, int photos) {
+        boolean words = trim.stripMm() > trim.across();
+        return doesNotFit(words ? "captions" : "bandWidth", Reason.NO_ROOM_AT_ALL, photos);
     }
 
-    /** Why no page of this format has these margins; null if one has. */
-    private static PlacesOutcome.@Nullable DoesNotFit marginProblem(Format format, Margins margins) {
+    /** Why no page of this format has these margins. */
+    public static Optional<DoesNotFit> marginProblem(Format format, Margins margins) {
         Grid one = new Grid(1, 1, margins, Length.ZERO, Length.ZERO, null);
         return GridSums.cells(format, one) instanceof GridOutcome.DoesNotFit problem
-                ? new PlacesOutcome.DoesNotFit(problem.field(), problem.reason())
-                : null;
+                ? Optional.of(new DoesNotFit(problem.field(), problem.reason()))
+                : Optional.empty();
     }
 
-    /** The widest gap with which the tree can be solved, by halving; less than nothing if there is none. */
-    private static double mostGap(Slicing slicing, List<Double> proportions, Space space) {
-        double most = -1;
-        double fits = 0;
-        double wide = space.gap();
-        for (int step = 0; step < 40; step++) {
-            if (SlicingSums.places(slicing.tree(), proportions, space.withGap(fits), slicing.whole())
-                    .isPresent()) {
-                most = fits;
-            } else if (step == 0) {
-                return -1;
-            } else {
-                wide = fits;
+    /** The places of frames in slots, for each kind of arrangement. */
+    private final class InSlots implements Arrangement.Visitor<PlacesOutcome> {
+        @Override
+        public PlacesOutcome grid(Grid grid) {
+            CellSurround surround = surround(piece, page, grid);
+            GridOutcome outcome = GridSums.cells(format, grid, surround);
+            if (outcome instanceof GridOutcome.DoesNotFit problem) {
+                return new DoesNotFit(problem.field(), problem.reason());
             }
-            fits = (most + wide) / 2;
+            GridOutcome.Fits fits = (GridOutcome.Fits) outcome;
+            Map<UUID, Place> places = new HashMap<>();
+            for (int slot = 0; slot < slotted.size(); slot++) {
+                PhotoFrame frame = slotted.get(slot);
+                GridOutcome.Cell cell = fits.cells().get(slot);
+                FrameTrim trim = trim(frame);
+                // Photos of a fixed size line up whatever the bands around each of them are.
+                FrameTrim around = grid.cell() == null
+                        ? trim
+                        : new FrameTrim(trim.insideMm(), surround.outside().mm(), trim.stripMm());
+                Optional<DoesNotFit> problem = cellProblem(cell, trim, around);
+                if (problem.isPresent()) {
+                    return problem.get();
+                }
+                places.put(frame.id(), Place.inSlot(BoxMm.of(cell.x(), cell.y(), cell.width(), cell.height()), around));
+            }
+            return new PlacesOutcome.Fits(places);
         }
-        return most;
+
+        private Optional<DoesNotFit> cellProblem(GridOutcome.Cell cell, FrameTrim trim, FrameTrim around) {
+            if (cell.height().mm() - around.down() < SlicingSums.SMALLEST_MM) {
+                boolean words = trim.stripMm() > trim.across();
+                return Optional.of(
+                        doesNotFit(words ? "captions" : "bandWidth", Reason.CELL_TOO_LOW, format.say(cell.height())));
+            }
+            if (cell.width().mm() - around.across() < SlicingSums.SMALLEST_MM) {
+                return Optional.of(doesNotFit("bandWidth", Reason.CELL_TOO_NARROW, format.say(cell.width())));
+            }
+            return Optional.empty();
+        }
+
+        @Override
+        public PlacesOutcome slicing(Slicing slicing) {
+            Optional<DoesNotFit> problem = marginProblem(format, slicing.margins());
+            if (problem.isPresent()) {
+                return problem.get();
+            }
+            if (slicing.gap().isNegative()) {
+                return doesNotFit("gap", Reason.GAP_NEGATIVE);
+            }
+            List<FrameTrim> trims = slotted.stream().map(Places.this::trim).toList();
+            Space space = Space.of(format, slicing.margins(), slicing.gap(), trims);
+            List<Double> proportions = photos.shown(slotted);
+            Optional<List<BoxMm>> slots = SlicingSums.places(slicing.tree(), proportions, space, slicing.whole());
+            if (slots.isPresent()) {
+                Map<UUID, Place> places = new HashMap<>();
+                IntStream.range(0, slotted.size())
+                        .forEach(slot -> places.put(
+                                slotted.get(slot).id(), Place.inSlot(slots.get().get(slot), trims.get(slot))));
+                return new PlacesOutcome.Fits(places);
+            }
+            double most = SlicingSums.mostGap(slicing, proportions, space);
+            return most >= 0
+                    ? doesNotFit(
+                            "gap",
+                            Reason.GAP_TOO_WIDE,
+                            format.say(slicing.gap()),
+                            proportions.size(),
+                            format.say(Length.ofMicrometres((long) (most * 1000))))
+                    : noRoomAtAll(space.widestTrim(), proportions.size());
+        }
+
+        @Override
+        public PlacesOutcome scattered(Scattered scattered) {
+            Map<UUID, Place> places = new HashMap<>();
+            for (PhotoFrame frame : slotted) {
+                if (frame.placement() instanceof Placement.InSlot in) {
+                    Scattered.Print print = scattered.prints().get(in.slot());
+                    places.put(frame.id(), new Place(print.box().mm(), print.turnDegrees()));
+                }
+            }
+            return withinMargins(scattered.margins(), places);
+        }
+
+        @Override
+        public PlacesOutcome byHand(ByHand byHand) {
+            return withinMargins(byHand.margins(), Map.of());
+        }
+
+        private PlacesOutcome withinMargins(Margins margins, Map<UUID, Place> places) {
+            Optional<DoesNotFit> problem = marginProblem(format, margins);
+            return problem.isPresent() ? problem.get() : new PlacesOutcome.Fits(places);
+        }
+    }
+
+    /** The frames of a page that take part in its arrangement, and what surrounds each, in the order of the slots. */
+    public static List<FrameTrim> trims(Piece piece, Page page, List<PhotoFrame> frames) {
+        Strips strips = Strips.of(piece, page);
+        List<FrameTrim> trims = new ArrayList<>();
+        frames.forEach(frame -> trims.add(FrameTrim.of(frame.style().in(piece.styles()), strips.below(frame))));
+        return trims;
     }
 }

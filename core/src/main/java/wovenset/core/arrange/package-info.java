@@ -1,8 +1,8 @@
 /**
- * From a page's size and a grid's numbers to the places of its cells, and back.
+ * From a page to where its frames lie.
  *
- * <p>All sums are in whole micrometres: cells, gaps and margins add up to the page exactly. Where a length does not
- * divide evenly, cells differ by one micrometre and never drift. Start at {@link wovenset.core.arrange.GridSums}.
+ * <p>Each kind of arrangement has a room of its own below this one; {@link wovenset.core.arrange.Places} asks the right one.
+ * Sums of grids are in whole micrometres and add up to the page exactly.
  */
 @NullMarked
 package wovenset.core.arrange;

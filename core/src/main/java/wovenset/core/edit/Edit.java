@@ -1,68 +1,134 @@
 package wovenset.core.edit;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
-import wovenset.core.arrange.Alignment;
-import wovenset.core.arrange.Harmony;
+import wovenset.core.arrange.free.Alignment;
+import wovenset.core.arrange.order.Harmony;
+import wovenset.core.arrangement.Arrangement;
+import wovenset.core.arrangement.Grid;
+import wovenset.core.arrangement.Margins;
+import wovenset.core.arrangement.Scattered;
+import wovenset.core.edit.apply.Edits;
+import wovenset.core.measure.Format;
 import wovenset.core.measure.Length;
-import wovenset.core.piece.Arrangement;
-import wovenset.core.piece.Border;
-import wovenset.core.piece.Crop;
-import wovenset.core.piece.Dress;
-import wovenset.core.piece.Format;
-import wovenset.core.piece.Frame;
-import wovenset.core.piece.Grid;
+import wovenset.core.pattern.Pattern;
+import wovenset.core.photo.PhotoId;
+import wovenset.core.photo.Region;
+import wovenset.core.piece.Entry;
 import wovenset.core.piece.Guide;
-import wovenset.core.piece.Marks;
-import wovenset.core.piece.Pattern;
-import wovenset.core.piece.PhotoId;
-import wovenset.core.piece.Region;
-import wovenset.core.piece.Spot;
+import wovenset.core.piece.Item;
+import wovenset.core.piece.Placement;
+import wovenset.core.style.CaptionStyle;
+import wovenset.core.style.FrameStyle;
+import wovenset.core.style.Ground;
 
-/** A change to a piece, as a value. */
+/** A change to a piece, as a value. {@link Edits} finds what applies it by its type. */
 public sealed interface Edit {
+    // ---- the piece ----
+
     /** Gives the piece another name. */
     record RenamePiece(String name) implements Edit {}
 
     /** Changes size, bleed or unit; every page's cells follow. */
     record SetFormat(Format format) implements Edit {}
 
-    /** Changes how the whole piece looks. */
-    record SetDress(Dress dress) implements Edit {}
+    /** Changes a style, and with it all that wear it, but for what they differ in. */
+    record SetFrameStyle(FrameStyle style) implements Edit {}
+
+    /** Changes how words below photos look, and where room is kept for them. */
+    record SetCaptionStyle(CaptionStyle captions) implements Edit {}
+
+    /** Changes the ground of all pages that have none of their own. */
+    record SetCommonGround(Ground.Plain ground) implements Edit {}
+
+    // ---- its photos ----
 
     /** Adds photos at the end of the light table; those already there stay where they are. */
     record AddPhotos(List<PhotoId> photos) implements Edit {}
 
-    /** Takes photos out of the piece and out of every frame that shows them. */
-    record RemovePhotos(List<PhotoId> photos) implements Edit {}
+    /** Takes entries out of the piece and out of every frame that shows them. */
+    record RemoveEntries(List<UUID> entryIds) implements Edit {}
 
-    /** Puts the light table in this order; exactly the photos that are on it. */
-    record OrderPhotos(List<PhotoId> photos) implements Edit {}
+    /** Puts the light table in this order; exactly the entries that are on it. */
+    record OrderEntries(List<UUID> entryIds) implements Edit {}
+
+    /** Changes a photo's words wherever it shows, but for frames with words of their own. */
+    record CaptionEntry(UUID entryId, String caption) implements Edit {}
 
     /**
-     * Changes a page's grid. When there are fewer cells, empty frames go first, then photos from the end go back to the
-     * drawer.
+     * Shows where a photo's subject is; crops that are aimed at it follow.
      *
-     * @param pageId null for every page
+     * @param region nothing for what the machine has found
      */
-    record SetGrid(@Nullable UUID pageId, Grid grid) implements Edit {}
+    record ShowSubject(UUID entryId, Optional<Region> region) implements Edit {}
+
+    /** Lets photos that no frame shows flow into the empty frames in reading order, on new pages if there are too few. */
+    record FlowEntries() implements Edit {}
+
+    // ---- pages ----
+
+    /** Adds an empty page like its neighbour after this one. */
+    record AddPage(UUID afterPageId) implements Edit {}
+
+    /** Adds a copy of a page right after it. */
+    record CopyPage(UUID pageId) implements Edit {}
+
+    /** Takes a page out; its photos wait again. */
+    record DeletePage(UUID pageId) implements Edit {}
+
+    /** Moves a page to another place in reading order, counted from 0. */
+    record MovePage(UUID pageId, int index) implements Edit {}
+
+    /** Changes the lines to which frames are set. */
+    record SetGuides(UUID pageId, List<Guide> guides) implements Edit {}
+
+    /** Gives a page a ground of its own, or the common one again. */
+    record SetGround(UUID pageId, Ground ground) implements Edit {}
+
+    // ---- arrangements ----
+
+    /** Whether photos may flow to other pages where places are fewer: asked first, by a refusal that says what it comes to. */
+    enum Reflow {
+        ASK,
+        AGREED
+    }
+
+    /**
+     * Changes a page's grid. Where there are fewer cells, empty frames go first; photos that then have no cell flow on, in
+     * their order, to new pages with this grid right after this one.
+     */
+    record SetGrid(UUID pageId, Grid grid, Reflow reflow) implements Edit {}
+
+    /**
+     * Gives all arranged pages this grid. Where that changes the number of cells, photos flow over the pages anew, in their
+     * order: on new pages if there are too few, and pages that are left over go.
+     */
+    record SetGridOfAll(Grid grid, Reflow reflow) implements Edit {}
 
     /**
      * Gives a page another arrangement.
      *
-     * @param order the page's frames in the order of the arrangement's places: every one that the present arrangement places
-     *     and that shows a photo; empty ones that are not named go. Frames with a place of their own give it up if they are
-     *     named, and stay where they are if not. A grid's further cells are empty
+     * @param order the page's frames in the order of the slots: every one that the present arrangement places and that shows a
+     *     photo; empty ones that are not named go. Frames with a place of their own give it up if they are named, and stay
+     *     where they are if not. A grid's further cells are empty
      */
     record Arrange(UUID pageId, Arrangement arrangement, List<UUID> order) implements Edit {}
 
-    /**
-     * Puts a page's photos into a pattern.
-     *
-     * @param withDress whether the whole piece takes on the pattern's look, too
-     */
-    record ApplyPattern(UUID pageId, Pattern pattern, boolean withDress) implements Edit {}
+    /** Strews a page's photos anew. The order is as for {@link Arrange}; later prints lie over earlier ones. */
+    record Scatter(UUID pageId, Margins margins, Scattered.Recipe recipe, List<UUID> order) implements Edit {}
+
+    /** Puts a page's photos into a pattern, takes on its look, or both. */
+    record ApplyPattern(UUID pageId, Pattern pattern, PatternPart part, Reflow reflow) implements Edit {}
+
+    /** What of a pattern is used. */
+    enum PatternPart {
+        /** Its frames; the look stays as it is. */
+        FRAMES,
+        /** Its look, for the whole piece; no frame or cell changes its size. */
+        LOOK,
+        BOTH
+    }
 
     /**
      * Orders the page's photos over its frames by their colours; those that are pinned stay.
@@ -71,78 +137,71 @@ public sealed interface Edit {
      */
     record Harmonise(UUID pageId, Harmony.Mode mode, long seed) implements Edit {}
 
-    /** Changes what is wanted of a photo when its page is arranged anew. */
-    record SetMarks(UUID pageId, UUID frameId, Marks marks) implements Edit {}
-
     /** Makes the piece's size that which the page's fixed cells, gaps and margins come to. */
-    record SizeFromCells(UUID pageId, Grid grid) implements Edit {}
+    record SizeFromCells(UUID pageId, Grid grid, Reflow reflow) implements Edit {}
 
     /**
-     * Fills a page with as many of the grid's fixed cells as fit; photos come in their order, and from the drawer.
+     * Fills a page with as many of the grid's fixed cells as fit.
      *
      * @param mayTurn whether cells may lie the other way round where more then fit
      */
-    record FillWithCells(UUID pageId, Grid grid, boolean mayTurn) implements Edit {}
+    record FillWithCells(UUID pageId, Grid grid, boolean mayTurn, Reflow reflow) implements Edit {}
 
-    /** Joins a grid's cells that make up a rectangle. The first photo among them stays, others go back to the drawer. */
+    /** Joins a grid's cells that make up a rectangle. The first photo among them stays, others wait again. */
     record JoinCells(UUID pageId, List<UUID> frameIds) implements Edit {}
 
     /** Parts joined cells again; the photo stays in the first. */
     record PartCells(UUID pageId, UUID frameId) implements Edit {}
 
-    /** Lets photos that no frame shows flow into the empty frames in reading order, on new pages if there are too few. */
-    record FlowPhotos() implements Edit {}
+    // ---- what frames show ----
 
     /** Puts a photo in a frame; the frame keeps its size. */
-    record PlacePhoto(UUID pageId, UUID frameId, PhotoId photo) implements Edit {}
+    record PlaceEntry(UUID pageId, UUID frameId, UUID entryId) implements Edit {}
 
-    /** Takes the photo and its words out of a frame. */
+    /** Takes the photo out of a frame. */
     record EmptyFrame(UUID pageId, UUID frameId) implements Edit {}
 
     /** Exchanges what two frames show, also between pages. */
     record SwapFrames(UUID pageId, UUID frameId, UUID otherPageId, UUID otherFrameId) implements Edit {}
 
-    /** Changes how a photo lies in its frame. */
-    record SetCrop(UUID pageId, UUID frameId, Crop crop) implements Edit {}
+    // ---- items of any kind ----
+
+    /** Changes one thing about items. */
+    record PatchItems(UUID pageId, List<UUID> itemIds, ItemChange change) implements Edit {}
+
+    /** An item and the place that it is to have. */
+    record ItemMove(UUID itemId, Placement.Free to) {}
+
+    /** Puts items where they are wanted; those that the arrangement placed so far are taken out of it. */
+    record MoveItems(UUID pageId, List<ItemMove> moves) implements Edit {}
 
     /**
-     * Shows where a photo's subject is; crops that are aimed at it follow.
+     * Adds items in front of the others, with new names, each with a place of its own: drawn, pasted or copied ones.
      *
-     * @param region null for what the machine has found
+     * @param entries that the items show; those that this piece does not have come in
      */
-    record SetSubject(PhotoId photo, @Nullable Region region) implements Edit {}
+    record AddItems(UUID pageId, List<Item> items, List<Entry> entries) implements Edit {}
 
-    /** Changes the words below a photo. */
-    record SetCaption(UUID pageId, UUID frameId, String caption) implements Edit {}
+    /** Takes items off the page, their photos wait again; a grid keeps its cell, empty. */
+    record RemoveItems(UUID pageId, List<UUID> itemIds) implements Edit {}
 
-    /** Edits of frames that have, get or give up a place of their own. */
-    sealed interface OfFrames extends Edit {
-        UUID pageId();
-    }
+    /** Puts the page's items in this order from back to front. */
+    record RestackItems(UUID pageId, List<UUID> itemIds) implements Edit {}
 
-    /** A frame and the place that it is to have. */
-    record FrameSpot(UUID frameId, Spot spot) {}
+    /** Makes a group of items, where the front one of them lies. */
+    record GroupItems(UUID pageId, List<UUID> itemIds) implements Edit {}
 
-    /** Puts frames where they are wanted; those that the arrangement placed so far are taken out of it. */
-    record PutFrames(UUID pageId, List<FrameSpot> frames) implements OfFrames {}
-
-    /** Adds frames in front of the others, each with a place of its own and a new identifier: drawn, pasted or copied ones. */
-    record AddFrames(UUID pageId, List<Frame> frames) implements OfFrames {}
-
-    /** Takes frames off the page, their photos go back to the drawer; a grid keeps its cell, empty. */
-    record RemoveFrames(UUID pageId, List<UUID> frameIds) implements OfFrames {}
+    /** Takes apart the groups that hold these items. */
+    record UngroupItems(UUID pageId, List<UUID> itemIds) implements Edit {}
 
     /** Gives frames back to the arrangement: into a grid's empty cells, or as new places of a page that is cut. */
-    record GiveBackFrames(UUID pageId, List<UUID> frameIds) implements OfFrames {}
+    record GiveBackItems(UUID pageId, List<UUID> itemIds) implements Edit {}
 
     /** Gives every frame of the page the place that it has as its own; empty ones go. */
-    record ReleasePage(UUID pageId) implements OfFrames {}
-
-    /** Puts frames in this order from back to front. Those that the arrangement places keep their order among themselves. */
-    record OrderFrames(UUID pageId, List<UUID> frameIds) implements OfFrames {}
+    record ReleasePage(UUID pageId) implements Edit {}
 
     /** Lines frames up. */
-    record LineUpFrames(UUID pageId, List<UUID> frameIds, Alignment.Edge edge, LineUpTo to) implements OfFrames {}
+    record LineUpItems(UUID pageId, List<UUID> itemIds, Alignment.Edge edge, LineUpTo to) implements Edit {}
 
     /** What frames are lined up to. */
     enum LineUpTo {
@@ -152,34 +211,9 @@ public sealed interface Edit {
     }
 
     /** Makes the gaps between frames equal; the outermost stay. */
-    record EvenGaps(UUID pageId, List<UUID> frameIds, boolean across) implements OfFrames {}
+    record EvenGaps(UUID pageId, List<UUID> itemIds, boolean across) implements Edit {}
 
-    /** Gives frames an exact size about their centres. */
-    record SizeFrames(UUID pageId, List<UUID> frameIds, @Nullable Length width, @Nullable Length height)
-            implements OfFrames {}
-
-    /** Pins photos to the frames that show them, or lets them go. */
-    record PinPhotos(UUID pageId, List<UUID> frameIds, boolean pinned) implements OfFrames {}
-
-    /**
-     * Gives frames a border of their own.
-     *
-     * @param border null for that of all others
-     */
-    record BorderFrames(UUID pageId, List<UUID> frameIds, @Nullable Border border) implements OfFrames {}
-
-    /** Changes the lines to which frames are set. */
-    record SetGuides(UUID pageId, List<Guide> guides) implements OfFrames {}
-
-    /** Adds an empty page like its neighbour after this one. */
-    record AddPage(UUID afterPageId) implements Edit {}
-
-    /** Adds a copy of a page right after it. */
-    record CopyPage(UUID pageId) implements Edit {}
-
-    /** Takes a page out; its photos go back to the drawer. */
-    record DeletePage(UUID pageId) implements Edit {}
-
-    /** Moves a page to another place in reading order, counted from 0. */
-    record MovePage(UUID pageId, int index) implements Edit {}
+    /** Gives frames an exact size about their centres; a side that is not given stays. */
+    record SizeItems(UUID pageId, List<UUID> itemIds, Optional<Length> width, Optional<Length> height)
+            implements Edit {}
 }

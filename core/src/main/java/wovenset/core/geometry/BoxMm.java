@@ -1,5 +1,6 @@
 package wovenset.core.geometry;
 
+import java.awt.geom.AffineTransform;
 import java.awt.geom.Rectangle2D;
 import wovenset.core.measure.Length;
 
@@ -22,6 +23,51 @@ public record BoxMm(double x, double y, double width, double height) {
         double dx = Math.min(mm, width / 2);
         double dy = Math.min(mm, height / 2);
         return new BoxMm(x + dx, y + dy, width - 2 * dx, height - 2 * dy);
+    }
+
+    /** This box and the same distance beyond all sides. */
+    public BoxMm outset(double mm) {
+        return new BoxMm(x - mm, y - mm, width + 2 * mm, height + 2 * mm);
+    }
+
+    public BoxMm movedBy(double dx, double dy) {
+        return new BoxMm(x + dx, y + dy, width, height);
+    }
+
+    public double right() {
+        return x + width;
+    }
+
+    public double bottom() {
+        return y + height;
+    }
+
+    /** The box around both. */
+    public BoxMm union(BoxMm other) {
+        double left = Math.min(x, other.x);
+        double top = Math.min(y, other.y);
+        return new BoxMm(left, top, Math.max(right(), other.right()) - left, Math.max(bottom(), other.bottom()) - top);
+    }
+
+    /** Whether they share more than an edge. */
+    public boolean meets(BoxMm other) {
+        return x < other.right() && other.x < right() && y < other.bottom() && other.y < bottom();
+    }
+
+    /** The upright box around this one after it is turned about a point, degrees clockwise. */
+    public BoxMm turned(double degrees, double aboutX, double aboutY) {
+        if (degrees == 0) {
+            return this;
+        }
+        Rectangle2D turned = AffineTransform.getRotateInstance(Math.toRadians(degrees), aboutX, aboutY)
+                .createTransformedShape(rectangle())
+                .getBounds2D();
+        return new BoxMm(turned.getX(), turned.getY(), turned.getWidth(), turned.getHeight());
+    }
+
+    /** The same, turned about its own centre. */
+    public BoxMm turned(double degrees) {
+        return turned(degrees, centreX(), centreY());
     }
 
     public Rectangle2D rectangle() {

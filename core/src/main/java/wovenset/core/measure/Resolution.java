@@ -1,15 +1,15 @@
 package wovenset.core.measure;
 
 import org.apache.commons.numbers.fraction.BigFraction;
+import wovenset.core.said.Checks;
+import wovenset.core.said.Reason;
 
 /** Pixels per inch, from 1 to 4800. */
 public record Resolution(double ppi) {
     public static final Resolution PRINT = new Resolution(300);
 
     public Resolution {
-        if (!(ppi >= 1 && ppi <= 4800)) {
-            throw new IllegalArgumentException("A resolution lies between 1 and 4800 pixels per inch, not " + ppi);
-        }
+        Checks.that(ppi >= 1 && ppi <= 4800, Reason.RESOLUTION);
     }
 
     public double pixelsPerMm() {

@@ -5,9 +5,9 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import wovenset.core.paint.PhotoRasters;
 import wovenset.core.paint.RasterScale;
+import wovenset.core.photo.PhotoPixels;
 import wovenset.core.picture.PhotoDecoder;
 import wovenset.core.picture.RefusedPhotoException;
-import wovenset.core.piece.PhotoId;
 
 /**
  * Photos decoded from their originals at the size they are printed, kept while neighbouring strips need them: at most a
@@ -16,30 +16,31 @@ import wovenset.core.piece.PhotoId;
 final class ExportRasters implements PhotoRasters {
     private final PhotoFiles files;
     private final long budget = Runtime.getRuntime().maxMemory() / 4;
-    private final Map<String, Raster> kept = new LinkedHashMap<>(16, 0.75f, true);
+    private final Map<Key, BufferedImage> kept = new LinkedHashMap<>(16, 0.75f, true);
     private long bytes;
 
     ExportRasters(PhotoFiles files) {
         this.files = files;
     }
 
+    private record Key(PhotoPixels pixels, int longEdge) {}
+
     @Override
-    public Raster raster(PhotoId photo, double wantedScale) {
-        PhotoFiles.Original original = files.original(photo);
+    public BufferedImage raster(PhotoPixels pixels, double wantedScale) {
+        PhotoFiles.Original original = files.original(pixels.photo());
         int longEdge = RasterScale.longEdge(
                 original.header().width(), original.header().height(), wantedScale);
-        String key = photo.sha256() + "/" + longEdge;
-        Raster known = kept.get(key);
+        Key key = new Key(pixels, longEdge);
+        BufferedImage known = kept.get(key);
         if (known != null) {
             return known;
         }
         try {
             BufferedImage image = PhotoDecoder.decode(original.file(), original.header(), longEdge);
-            Raster raster = Raster.upright(image);
-            kept.put(key, raster);
+            kept.put(key, image);
             bytes += size(image);
             trim();
-            return raster;
+            return image;
         } catch (RefusedPhotoException e) {
             throw new MissingPhotoException(String.valueOf(e.getMessage()), e);
         }
@@ -48,12 +49,12 @@ final class ExportRasters implements PhotoRasters {
     private void trim() {
         var oldest = kept.entrySet().iterator();
         while (bytes > budget && kept.size() > 1) {
-            bytes -= size(oldest.next().getValue().image());
+            bytes -= size(oldest.next().getValue());
             oldest.remove();
         }
     }
 
     private static long size(BufferedImage image) {
-        return 3L * image.getWidth() * image.getHeight();
+        return (long) image.getColorModel().getNumComponents() * image.getWidth() * image.getHeight();
     }
 }

@@ -2,6 +2,8 @@ package wovenset.core.output;
 
 import java.util.List;
 import wovenset.core.measure.Resolution;
+import wovenset.core.said.Checks;
+import wovenset.core.said.Reason;
 
 /**
  * What is to be made of a piece.
@@ -10,18 +12,21 @@ import wovenset.core.measure.Resolution;
  * @param resolution of images, and of the pictures in a PDF that cannot go in untouched
  * @param jpegQuality 1 to 100, for JPEG files only
  * @param ground what lies behind the frames, for PNG files only
+ * @param photos how photos go into a PDF
  * @param extent whether images reach to the trim or include the bleed; a PDF always holds both
  */
 public record MakeRequest(
-        Kind kind, List<Integer> pages, Resolution resolution, int jpegQuality, Ground ground, Extent extent) {
+        Kind kind,
+        List<Integer> pages,
+        Resolution resolution,
+        int jpegQuality,
+        Ground ground,
+        Extent extent,
+        Photos photos) {
     public MakeRequest {
         pages = List.copyOf(pages);
-        if (pages.isEmpty()) {
-            throw new IllegalArgumentException("Choose at least one page");
-        }
-        if (jpegQuality < 1 || jpegQuality > 100) {
-            throw new IllegalArgumentException("A JPEG's quality lies between 1 and 100");
-        }
+        Checks.that(!pages.isEmpty(), Reason.NO_PAGES);
+        Checks.that(jpegQuality >= 1 && jpegQuality <= 100, Reason.JPEG_QUALITY);
     }
 
     /** The kind of file. */
@@ -45,6 +50,14 @@ public record MakeRequest(
     public enum Ground {
         PAGE_COLOUR,
         CLEAR
+    }
+
+    /** How photos go into a PDF. */
+    public enum Photos {
+        /** Untouched where they are about as fine as the resolution asks, made smaller where they are much finer. */
+        FITTED,
+        /** Untouched wherever a PDF can hold them so, however large the file becomes. */
+        ORIGINALS
     }
 
     /** How far a picture of a page reaches. */

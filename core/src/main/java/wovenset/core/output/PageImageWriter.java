@@ -1,6 +1,5 @@
 package wovenset.core.output;
 
-import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
 import java.io.IOException;
@@ -11,7 +10,7 @@ import org.bytedeco.opencv.global.opencv_core;
 import org.bytedeco.opencv.global.opencv_imgcodecs;
 import org.bytedeco.opencv.opencv_core.Mat;
 import wovenset.core.geometry.BoxMm;
-import wovenset.core.paint.Painter;
+import wovenset.core.paint.RasterPainter;
 import wovenset.core.scene.PageScene;
 
 /**
@@ -27,10 +26,10 @@ final class PageImageWriter {
     private static final int STRIP_PIXELS = 6_000_000;
     private static final int PNG_COMPRESSION = 3;
 
-    private final Painter painter;
+    private final RasterPainter painter;
     private final MakeRequest request;
 
-    PageImageWriter(Painter painter, MakeRequest request) {
+    PageImageWriter(RasterPainter painter, MakeRequest request) {
         this.painter = painter;
         this.request = request;
     }
@@ -89,27 +88,15 @@ final class PageImageWriter {
     private void strip(PageScene page, PixelExtent extent, Mat picture, int top, int rows) {
         BufferedImage image = new BufferedImage(
                 extent.width(), rows, clear() ? BufferedImage.TYPE_4BYTE_ABGR : BufferedImage.TYPE_3BYTE_BGR);
-        Graphics2D graphics = image.createGraphics();
-        Painter.prepare(graphics);
         BoxMm box = box(page);
         double pixelsPerMm = request.resolution().pixelsPerMm();
-        graphics.translate(0, -top);
-        graphics.scale(pixelsPerMm, pixelsPerMm);
-        graphics.translate(-box.x(), -box.y());
-        if (!clear()) {
-            // The page's last pixel row may be part covered; nothing may shine through at the edge of a print.
-            graphics.setColor(page.colour().awt());
-            graphics.fill(page.bleedBox().inset(-1).rectangle());
-        }
-        double stripTop = box.y() + (top - 1) / pixelsPerMm;
-        double stripBottom = box.y() + (top + rows + 1) / pixelsPerMm;
-        for (PageScene.FrameScene frame : page.frames()) {
-            BoxMm bounds = frame.bounds();
-            if (bounds.y() < stripBottom && bounds.y() + bounds.height() > stripTop) {
-                painter.paintFrame(graphics, frame);
-            }
-        }
-        graphics.dispose();
+        painter.window(
+                page,
+                image,
+                box.x(),
+                box.y() + top / pixelsPerMm,
+                pixelsPerMm,
+                clear() ? RasterPainter.Ground.CLEAR : RasterPainter.Ground.OF_PAGE);
         byte[] pixels = ((DataBufferByte) image.getRaster().getDataBuffer()).getData();
         if (clear()) {
             alphaLast(pixels);

@@ -1,13 +1,13 @@
 package wovenset.core.output;
 
-import java.awt.Image;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.OutputStream;
-import java.io.UncheckedIOException;
 import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.cos.COSStream;
@@ -18,69 +18,108 @@ import org.apache.pdfbox.pdmodel.graphics.color.PDDeviceRGB;
 import org.apache.pdfbox.pdmodel.graphics.color.PDICCBased;
 import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
-import wovenset.core.measure.Resolution;
+import wovenset.core.geometry.Affine;
+import wovenset.core.paint.PdfImages;
 import wovenset.core.paint.PhotoRasters;
 import wovenset.core.paint.RasterScale;
+import wovenset.core.photo.PhotoPixels;
 import wovenset.core.picture.JpegSegments;
 import wovenset.core.picture.PhotoDecoder;
 import wovenset.core.picture.PhotoHeader;
 import wovenset.core.picture.PictureFormat;
 import wovenset.core.picture.RefusedPhotoException;
-import wovenset.core.piece.PhotoId;
+import wovenset.core.scene.Op;
+import wovenset.core.scene.PageScene;
 
 /**
- * The photos of one PDF: each is one object however often it shows. A JPEG of one or three colours goes in with its
- * compressed data untouched, under its own profile; others are decoded at the PDF's resolution.
+ * The photos of one PDF: each is one object however often it shows, at the largest size at which it does. A JPEG of one or three
+ * colours goes in with its compressed data untouched, under its own profile, unless it is much finer than was asked for; others
+ * are decoded at the PDF's resolution.
  */
-final class PdfPhotos implements PhotoRasters {
+final class PdfPhotos implements PdfImages {
     private static final float QUALITY = 0.95f;
+    /** Up to so many times the resolution asked for, a photo goes in untouched: less, and nothing would be gained. */
+    private static final double FINE = 1.5;
 
     private final PDDocument document;
     private final PhotoFiles files;
-    private final Resolution resolution;
-    private final Map<PhotoId, PDImageXObject> untouched = new HashMap<>();
+    private final MakeRequest request;
+    private final Map<PhotoPixels, Double> largest = new HashMap<>();
+    private final Map<PhotoPixels, Picture> pictures = new HashMap<>();
     private final Map<Integer, PDICCBased> profiles = new HashMap<>();
 
-    PdfPhotos(PDDocument document, PhotoFiles files, Resolution resolution) {
+    /** @param pages all that will be drawn, for each photo's largest size */
+    PdfPhotos(PDDocument document, PhotoFiles files, MakeRequest request, List<PageScene> pages) {
         this.document = document;
         this.files = files;
-        this.resolution = resolution;
+        this.request = request;
+        pages.forEach(page -> page.units().forEach(unit -> measure(unit.ops())));
+    }
+
+    private void measure(List<Op> ops) {
+        ops.forEach(op -> op.accept(new Op.Visitor() {
+            @Override
+            public void group(Op.Group group) {
+                measure(group.children());
+            }
+
+            @Override
+            public void fill(Op.Fill fill) {}
+
+            @Override
+            public void image(Op.Image image) {
+                largest.merge(image.pixels(), image.mmPerPixel(), Math::max);
+            }
+
+            @Override
+            public void glyphs(Op.Glyphs glyphs) {}
+        }));
     }
 
     @Override
-    public Raster raster(PhotoId photo, double pointsPerPixel) {
-        PhotoFiles.Original original = files.original(photo);
+    public Picture picture(PhotoPixels pixels) throws IOException {
+        Picture known = pictures.get(pixels);
+        if (known == null) {
+            known = made(pixels);
+            pictures.put(pixels, known);
+        }
+        return known;
+    }
+
+    private Picture made(PhotoPixels pixels) throws IOException {
+        PhotoFiles.Original original = files.original(pixels.photo());
         PhotoHeader header = original.header();
-        if (header.format() == PictureFormat.JPEG && !header.inks()) {
-            return new Raster(new UntouchedJpeg(photo), header.orientation().toUpright());
+        double mmPerPixel = largest.getOrDefault(pixels, 1.0);
+        boolean fine = 25.4 / mmPerPixel > FINE * request.resolution().ppi();
+        boolean untouched = header.format() == PictureFormat.JPEG && !header.inks();
+        if (untouched && (!fine || request.photos() == MakeRequest.Photos.ORIGINALS)) {
+            return new Picture(
+                    embed(original.file()), Affine.of(header.orientation().toUpright()));
         }
-        int longEdge = RasterScale.longEdge(header.width(), header.height(), pointsPerPixel / 72 * resolution.ppi());
+        double wantedScale = mmPerPixel * request.resolution().pixelsPerMm();
+        int longEdge = RasterScale.longEdge(header.width(), header.height(), wantedScale);
         try {
-            return Raster.upright(PhotoDecoder.decode(original.file(), header, longEdge));
+            BufferedImage image = PhotoDecoder.decode(original.file(), header, longEdge);
+            return new Picture(JPEGFactory.createFromImage(document, unmultiplied(image), QUALITY), Affine.IDENTITY);
         } catch (RefusedPhotoException e) {
-            throw new MissingPhotoException(String.valueOf(e.getMessage()), e);
+            throw new PhotoRasters.MissingPhotoException(String.valueOf(e.getMessage()), e);
         }
     }
 
-    /** The PDF's object for an image that the painter draws. */
-    PDImageXObject object(Image image) {
-        try {
-            if (image instanceof UntouchedJpeg jpeg) {
-                PDImageXObject known = untouched.get(jpeg.photo);
-                if (known == null) {
-                    known = embed(jpeg.photo);
-                    untouched.put(jpeg.photo, known);
-                }
-                return known;
-            }
-            return JPEGFactory.createFromImage(document, (BufferedImage) image, QUALITY);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
+    /** A PDF keeps colours and their transparency apart. */
+    private static BufferedImage unmultiplied(BufferedImage image) {
+        if (!image.isAlphaPremultiplied()) {
+            return image;
         }
+        BufferedImage plain = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_4BYTE_ABGR);
+        image.copyData(image.getRaster());
+        plain.getRaster().setRect(image.getRaster());
+        image.getColorModel().coerceData(plain.getRaster(), false);
+        return plain;
     }
 
-    private PDImageXObject embed(PhotoId photo) throws IOException {
-        byte[] file = Files.readAllBytes(files.original(photo).file());
+    private PDImageXObject embed(Path original) throws IOException {
+        byte[] file = Files.readAllBytes(original);
         JpegSegments segments = JpegSegments.read(file);
         COSStream stream = document.getDocument().createCOSStream();
         stream.setItem(COSName.FILTER, COSName.DCT_DECODE);

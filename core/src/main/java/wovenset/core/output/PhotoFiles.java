@@ -1,8 +1,8 @@
 package wovenset.core.output;
 
 import java.nio.file.Path;
+import wovenset.core.photo.PhotoId;
 import wovenset.core.picture.PhotoHeader;
-import wovenset.core.piece.PhotoId;
 
 /** Where originals are and what their headers say. */
 public interface PhotoFiles {

@@ -8,7 +8,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
-import wovenset.core.paint.Painter;
+import wovenset.core.paint.RasterPainter;
 import wovenset.core.piece.Piece;
 import wovenset.core.scene.PageScene;
 import wovenset.core.scene.SceneResolver;
@@ -61,14 +61,13 @@ public final class PieceMaker {
     }
 
     private String pdf(Piece piece, MakeRequest request, Path target, MakeProgress progress) throws IOException {
-        new PdfWriter(files, request.resolution())
-                .write(piece.name(), scenes(piece, request), clock.instant(), target, progress);
+        new PdfWriter(files, request).write(piece.name(), scenes(piece, request), clock.instant(), target, progress);
         return FileNames.pdf(piece.name(), request.pages(), piece.pages().size());
     }
 
     private String images(Piece piece, MakeRequest request, Path target, MakeProgress progress) throws IOException {
         List<PageScene> scenes = scenes(piece, request);
-        PageImageWriter writer = new PageImageWriter(new Painter(new ExportRasters(files)), request);
+        PageImageWriter writer = new PageImageWriter(new RasterPainter(new ExportRasters(files)), request);
         if (scenes.size() == 1) {
             writer.write(scenes.get(0), target, progress, 0, 1);
             return imageName(piece, request, 0, writer.extent(scenes.get(0)));

@@ -1,33 +1,23 @@
 package wovenset.core.paint;
 
-import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
-import wovenset.core.piece.PhotoId;
+import org.jspecify.annotations.Nullable;
+import wovenset.core.photo.PhotoPixels;
 
-/** Where the painter's pixels come from. */
+/** Where the raster backend's pixels come from. */
 public interface PhotoRasters {
     /**
-     * Pixels of a whole photo in sRGB.
+     * Pixels of a whole upright photo in sRGB, with clear parts if it has some.
      *
      * @param wantedScale device pixels for each pixel of the photo, as it will be drawn; rasters about this large draw
      *     both fast and without shimmer
      * @throws MissingPhotoException if the photo's file cannot be read
      */
-    Raster raster(PhotoId photo, double wantedScale);
-
-    /**
-     * @param image the pixels, perhaps as the camera held them
-     * @param toUpright maps the image's unit square to the upright photo's unit square
-     */
-    record Raster(BufferedImage image, AffineTransform toUpright) {
-        public static Raster upright(BufferedImage image) {
-            return new Raster(image, new AffineTransform());
-        }
-    }
+    BufferedImage raster(PhotoPixels pixels, double wantedScale);
 
     /** A photo's file is gone or damaged. */
     final class MissingPhotoException extends RuntimeException {
-        public MissingPhotoException(String message, @org.jspecify.annotations.Nullable Throwable cause) {
+        public MissingPhotoException(String message, @Nullable Throwable cause) {
             super(message, cause);
         }
     }

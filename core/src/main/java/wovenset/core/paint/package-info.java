@@ -1,8 +1,9 @@
 /**
- * Draws a scene on a {@code Graphics2D}: the only code that draws, for the screen, for images and for PDF.
+ * Backends that draw a display list: the only code that draws, for the screen, for images and for PDF.
  *
- * <p>The graphics' user space is page millimetres. Where pixels come from is behind
- * {@link wovenset.core.paint.PhotoRasters}. Start at {@link wovenset.core.paint.Painter}.
+ * <p>{@link wovenset.core.paint.RasterPainter} draws any window of a page at any scale on pixels,
+ * {@link wovenset.core.paint.PdfBackend} writes the same operations into a PDF, where paths stay paths and words stay words. Where
+ * pixels of photos come from is behind {@link wovenset.core.paint.PhotoRasters} and {@link wovenset.core.paint.PdfImages}.
  */
 @NullMarked
 package wovenset.core.paint;

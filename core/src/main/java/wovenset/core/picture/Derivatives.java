@@ -5,13 +5,18 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.bytedeco.javacpp.BytePointer;
 import org.bytedeco.javacpp.IntPointer;
 import org.bytedeco.opencv.global.opencv_imgcodecs;
 import org.bytedeco.opencv.opencv_core.Mat;
 
-/** The smaller sizes of a photo that screens are drawn from: upright sRGB JPEGs. They can be made again at any time. */
+/**
+ * The smaller sizes of a photo that screens are drawn from: upright sRGB JPEGs, or PNGs of photos with clear parts. They can be
+ * made again at any time.
+ */
 public final class Derivatives {
     /** The longer side of the size for the bench. */
     public static final int LARGE = 1600;
@@ -22,9 +27,19 @@ public final class Derivatives {
 
     private Derivatives() {}
 
-    /** Where a derived size lies below a photo's own folder. */
-    public static Path in(Path folder, int longEdge) {
-        return folder.resolve(longEdge + ".jpg");
+    /** Raise it when derived sizes are made otherwise; those of an earlier number are made again. */
+    private static final int VERSION = 2;
+
+    /** Where a derived size lies below a photo's own folder; nothing if it is not there. */
+    public static Optional<Path> find(Path folder, int longEdge) {
+        return Stream.of("jpg", "png")
+                .map(kind -> in(folder, longEdge, kind))
+                .filter(Files::exists)
+                .findFirst();
+    }
+
+    private static Path in(Path folder, int longEdge, String kind) {
+        return folder.resolve(longEdge + "." + VERSION + "." + kind);
     }
 
     /**
@@ -38,8 +53,8 @@ public final class Derivatives {
             Mat small = PhotoDecoder.sized(large, SMALL);
             try {
                 Files.createDirectories(folder);
-                write(large, in(folder, LARGE));
-                write(small, in(folder, SMALL));
+                write(large, folder, LARGE);
+                write(small, folder, SMALL);
             } catch (IOException e) {
                 throw new UncheckedIOException(e);
             } finally {
@@ -50,13 +65,21 @@ public final class Derivatives {
         }
     }
 
-    private static void write(Mat picture, Path target) throws IOException {
+    private static void write(Mat picture, Path folder, int longEdge) throws IOException {
+        boolean clear = picture.channels() == 4;
+        Path target = in(folder, longEdge, clear ? "png" : "jpg");
         Path temporary = target.resolveSibling(UUID.randomUUID() + ".part.jpg");
         // Packed in memory and written by us: the library's own writer does not notice a disk that fills at the last
         // block.
-        try (IntPointer quality = new IntPointer(opencv_imgcodecs.IMWRITE_JPEG_QUALITY, QUALITY);
+        try (Mat plain = picture.clone();
+                IntPointer options = clear
+                        ? new IntPointer(opencv_imgcodecs.IMWRITE_PNG_COMPRESSION, 3)
+                        : new IntPointer(opencv_imgcodecs.IMWRITE_JPEG_QUALITY, QUALITY);
                 BytePointer packed = new BytePointer()) {
-            if (!opencv_imgcodecs.imencode(".jpg", picture, packed, quality)) {
+            if (clear) {
+                ClearPixels.unmultiply(plain);
+            }
+            if (!opencv_imgcodecs.imencode(clear ? ".png" : ".jpg", plain, packed, options)) {
                 throw new RefusedPhotoException("The picture could not be reduced.");
             }
             byte[] file = new byte[(int) packed.limit()];

@@ -53,9 +53,16 @@ public final class PhotoDecoder {
     static Mat upright(Path file, PhotoHeader header, int longEdge) {
         Mat stored = stored(file, header, longEdge);
         try {
-            Mat sized = sized(stored, longEdge);
+            boolean clear = stored.channels() == 4;
             ColourProfile profile = header.inks() ? null : profile(file, header);
-            if (profile != null) {
+            if (clear) {
+                if (profile != null) {
+                    ClearPixels.changeColours(stored, profile::toStandard);
+                }
+                ClearPixels.multiply(stored);
+            }
+            Mat sized = sized(stored, longEdge);
+            if (profile != null && !clear) {
                 profile.toStandard(sized);
             }
             Mat upright = header.orientation().upright(sized);
@@ -108,7 +115,7 @@ public final class PhotoDecoder {
         if (picture == null || picture.empty()) {
             throw new RefusedPhotoException("The picture in the file is damaged and cannot be decoded.");
         }
-        return mayBeClear ? ClearPixels.onWhite(picture) : picture;
+        return mayBeClear ? ClearPixels.eightBit(picture) : picture;
     }
 
     /** Four inks, converted by their own profile, which only the Java readers know how to; without one, as inks print. */
@@ -193,9 +200,29 @@ public final class PhotoDecoder {
         return reduced;
     }
 
+    /** The same pixels on the heap; those with clear parts have their colours multiplied by alpha. */
     static BufferedImage image(Mat picture) {
-        BufferedImage image = new BufferedImage(picture.cols(), picture.rows(), BufferedImage.TYPE_3BYTE_BGR);
-        picture.data().get(((DataBufferByte) image.getRaster().getDataBuffer()).getData());
+        boolean clear = picture.channels() == 4;
+        BufferedImage image = new BufferedImage(
+                picture.cols(),
+                picture.rows(),
+                clear ? BufferedImage.TYPE_4BYTE_ABGR_PRE : BufferedImage.TYPE_3BYTE_BGR);
+        byte[] pixels = ((DataBufferByte) image.getRaster().getDataBuffer()).getData();
+        picture.data().get(pixels);
+        if (clear) {
+            alphaFirst(pixels);
+        }
         return image;
+    }
+
+    /** Blue, green, red, alpha to alpha, blue, green, red. */
+    static void alphaFirst(byte[] pixels) {
+        for (int i = 0; i < pixels.length; i += 4) {
+            byte alpha = pixels[i + 3];
+            pixels[i + 3] = pixels[i + 2];
+            pixels[i + 2] = pixels[i + 1];
+            pixels[i + 1] = pixels[i];
+            pixels[i] = alpha;
+        }
     }
 }

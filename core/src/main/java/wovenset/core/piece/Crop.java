@@ -1,6 +1,7 @@
 package wovenset.core.piece;
 
-import org.jspecify.annotations.Nullable;
+import wovenset.core.said.Checks;
+import wovenset.core.said.Reason;
 
 /**
  * How a photo lies in its frame. It holds no lengths, so it keeps its meaning when the frame changes size.
@@ -17,31 +18,16 @@ public record Crop(double focusX, double focusY, double zoom, double turnDegrees
     /** As a photo comes into a frame. */
     public static final Crop CENTRED = new Crop(0.5, 0.5, 1, 0, false, Fit.FILL, Aim.SUBJECT);
 
-    /** Crops of pieces that were stored before there were aims were all made by hand. */
-    public Crop(
-            double focusX,
-            double focusY,
-            double zoom,
-            double turnDegrees,
-            boolean flipped,
-            Fit fit,
-            @Nullable Aim aim) {
-        check(focusX >= 0 && focusX <= 1 && focusY >= 0 && focusY <= 1, "The crop's focus lies within the photo");
-        check(zoom >= 1 && zoom <= MOST_ZOOM, "A crop's zoom lies between 1 and " + MOST_ZOOM);
-        check(turnDegrees >= -180 && turnDegrees <= 180, "A photo is turned by -180 to 180 degrees");
-        this.focusX = focusX;
-        this.focusY = focusY;
-        this.zoom = zoom;
-        this.turnDegrees = turnDegrees;
-        this.flipped = flipped;
-        this.fit = fit;
-        this.aim = aim == null ? Aim.HAND : aim;
+    public Crop {
+        Checks.that(focusX >= 0 && focusX <= 1 && focusY >= 0 && focusY <= 1, Reason.CROP_FOCUS);
+        Checks.that(zoom >= 1 && zoom <= MOST_ZOOM, Reason.CROP_ZOOM, (int) MOST_ZOOM);
+        Checks.that(turnDegrees >= -180 && turnDegrees <= 180, Reason.TURN);
     }
 
-    private static void check(boolean holds, String message) {
-        if (!holds) {
-            throw new IllegalArgumentException(message);
-        }
+    /** Whether the photo lies on its side, turned by about a quarter. */
+    public boolean onItsSide() {
+        double turn = Math.abs(turnDegrees);
+        return turn > 45 && turn < 135;
     }
 
     public Crop withFocus(double x, double y) {

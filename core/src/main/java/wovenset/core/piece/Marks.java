@@ -1,5 +1,8 @@
 package wovenset.core.piece;
 
+import wovenset.core.said.Checks;
+import wovenset.core.said.Reason;
+
 /**
  * What a person wants of a photo when its page is arranged anew.
  *
@@ -13,9 +16,7 @@ public record Marks(boolean larger, boolean keepWhole, Turn turn, int together, 
     public static final int MOST_GROUPS = 9;
 
     public Marks {
-        if (together < 0 || together > MOST_GROUPS) {
-            throw new IllegalArgumentException("Groups are numbered 1 to " + MOST_GROUPS + ", and 0 for none");
-        }
+        Checks.that(together >= 0 && together <= MOST_GROUPS, Reason.MARK_GROUP, MOST_GROUPS);
     }
 
     public Marks withPinned(boolean isPinned) {

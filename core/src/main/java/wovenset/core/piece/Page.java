@@ -1,52 +1,193 @@
 package wovenset.core.piece;
 
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
-import org.jspecify.annotations.Nullable;
+import wovenset.core.arrangement.Arrangement;
+import wovenset.core.said.Checks;
+import wovenset.core.said.Reason;
+import wovenset.core.style.Ground;
 
 /**
- * One page: an arrangement, and its frames from back to front. Those without a place of their own take the arrangement's
- * places in their order.
+ * One page.
+ *
+ * @param items from back to front: the only order in which things lie over each other
+ * @param pictures that are seen through frames
  */
-public record Page(UUID id, Arrangement arrangement, List<Frame> frames, List<Guide> guides) {
-    public Page(UUID id, Arrangement arrangement, List<Frame> frames, @Nullable List<Guide> guides) {
-        this.id = id;
-        this.arrangement = arrangement;
-        this.frames = List.copyOf(frames);
-        this.guides = guides == null ? List.of() : List.copyOf(guides);
-        if (governed().size() != arrangement.places()) {
-            throw new IllegalArgumentException("A page has one frame for each place");
+public record Page(
+        UUID id,
+        Ground ground,
+        Arrangement arrangement,
+        List<Item> items,
+        List<Guide> guides,
+        List<SharedPicture> pictures) {
+    public Page {
+        items = List.copyOf(items);
+        guides = List.copyOf(guides);
+        pictures = List.copyOf(pictures);
+        checkSlots(arrangement, framesOf(items));
+    }
+
+    /** A page on the common ground, without guides. */
+    public static Page of(UUID id, Arrangement arrangement, List<? extends Item> items) {
+        return new Page(id, new Ground.Common(), arrangement, List.copyOf(items), List.of(), List.of());
+    }
+
+    private static void checkSlots(Arrangement arrangement, List<PhotoFrame> frames) {
+        Set<UUID> ids = new HashSet<>();
+        Set<Integer> slots = new HashSet<>();
+        for (PhotoFrame frame : frames) {
+            Checks.that(ids.add(frame.id()), Reason.ITEM_TWICE);
+            if (frame.placement() instanceof Placement.InSlot in) {
+                Checks.that(in.slot() < arrangement.slots() && slots.add(in.slot()), Reason.SLOT);
+            }
         }
+        Checks.that(arrangement.mayBeVacant() || slots.size() == arrangement.slots(), Reason.SLOT_VACANT);
     }
 
-    /** A page without guides. */
-    public static Page of(UUID id, Arrangement arrangement, List<Frame> frames) {
-        return new Page(id, arrangement, frames, List.of());
+    /** All frames for photos among these items and in their groups, from back to front. */
+    public static List<PhotoFrame> framesOf(List<? extends Item> items) {
+        List<PhotoFrame> frames = new ArrayList<>();
+        for (Item item : items) {
+            frames.addAll(item.accept(new Item.Visitor<List<PhotoFrame>>() {
+                @Override
+                public List<PhotoFrame> photoFrame(PhotoFrame frame) {
+                    return List.of(frame);
+                }
+
+                @Override
+                public List<PhotoFrame> group(Group group) {
+                    return framesOf(group.children());
+                }
+            }));
+        }
+        return frames;
     }
 
-    /** The frames that the arrangement places, in the order of its places. */
-    public List<Frame> governed() {
-        return frames.stream().filter(frame -> frame.spot() == null).toList();
+    /** All frames for photos, those in groups, too, from back to front. */
+    public List<PhotoFrame> frames() {
+        return framesOf(items);
     }
 
-    public Page with(Arrangement newArrangement, List<Frame> newFrames) {
-        return new Page(id, newArrangement, newFrames, guides);
+    public Optional<PhotoFrame> frame(UUID frameId) {
+        return frames().stream().filter(frame -> frame.id().equals(frameId)).findFirst();
     }
 
-    public Page withFrames(List<Frame> newFrames) {
-        return with(arrangement, newFrames);
+    /** The item of this name, on the page itself or in a group. */
+    public Optional<Item> item(UUID itemId) {
+        return find(items, itemId);
+    }
+
+    private static Optional<Item> find(List<Item> items, UUID itemId) {
+        for (Item item : items) {
+            if (item.id().equals(itemId)) {
+                return Optional.of(item);
+            }
+            Optional<Item> inside = item instanceof Group group ? find(group.children(), itemId) : Optional.empty();
+            if (inside.isPresent()) {
+                return inside;
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** The frames that lie in slots, in the slots' order. */
+    public List<PhotoFrame> slotted() {
+        return frames().stream()
+                .filter(frame -> !frame.isFree())
+                .sorted(Comparator.comparingInt(Page::slotOf))
+                .toList();
+    }
+
+    private static int slotOf(PhotoFrame frame) {
+        return frame.placement() instanceof Placement.InSlot in ? in.slot() : -1;
+    }
+
+    /** The item on the page itself that is this one, or the group that holds it. */
+    public Optional<Item> holder(UUID itemId) {
+        return items.stream().filter(item -> holds(item, itemId)).findFirst();
+    }
+
+    private static boolean holds(Item item, UUID itemId) {
+        return item.id().equals(itemId)
+                || item instanceof Group group && group.children().stream().anyMatch(child -> holds(child, itemId));
+    }
+
+    public Optional<SharedPicture> picture(UUID pictureId) {
+        return pictures.stream()
+                .filter(picture -> picture.id().equals(pictureId))
+                .findFirst();
+    }
+
+    public Page with(Arrangement newArrangement, List<? extends Item> newItems) {
+        return new Page(id, ground, newArrangement, List.copyOf(newItems), guides, pictures);
+    }
+
+    public Page withItems(List<? extends Item> newItems) {
+        return with(arrangement, newItems);
     }
 
     public Page withGuides(List<Guide> newGuides) {
-        return new Page(id, arrangement, frames, newGuides);
+        return new Page(id, ground, arrangement, items, newGuides, pictures);
     }
 
-    public Page mapFrames(UnaryOperator<Frame> change) {
-        return withFrames(frames.stream().map(change).toList());
+    public Page withGround(Ground newGround) {
+        return new Page(id, newGround, arrangement, items, guides, pictures);
     }
 
-    public Page mapFrame(UUID frameId, UnaryOperator<Frame> change) {
+    public Page withPictures(List<SharedPicture> newPictures) {
+        return new Page(id, ground, arrangement, items, guides, newPictures);
+    }
+
+    /** Each item changed, those in groups before the groups themselves. */
+    public Page mapItems(UnaryOperator<Item> change) {
+        return withItems(mapped(items, change));
+    }
+
+    private static List<Item> mapped(List<Item> items, UnaryOperator<Item> change) {
+        return items.stream()
+                .map(item -> change.apply(
+                        item instanceof Group group ? group.withChildren(mapped(group.children(), change)) : item))
+                .toList();
+    }
+
+    /** Each frame changed, wherever it is. */
+    public Page mapFrames(UnaryOperator<PhotoFrame> change) {
+        return withItems(flatMapped(items, frame -> Optional.of(change.apply(frame))));
+    }
+
+    public Page mapFrame(UUID frameId, UnaryOperator<PhotoFrame> change) {
         return mapFrames(frame -> frame.id().equals(frameId) ? change.apply(frame) : frame);
+    }
+
+    /**
+     * Items with each frame changed or gone; groups that have nothing left are gone, too.
+     *
+     * @param change nothing for a frame that goes
+     */
+    public static List<Item> flatMapped(List<Item> items, Function<PhotoFrame, Optional<PhotoFrame>> change) {
+        List<Item> kept = new ArrayList<>();
+        for (Item item : items) {
+            Optional<? extends Item> changed = item.accept(new Item.Visitor<Optional<? extends Item>>() {
+                @Override
+                public Optional<? extends Item> photoFrame(PhotoFrame frame) {
+                    return change.apply(frame);
+                }
+
+                @Override
+                public Optional<? extends Item> group(Group group) {
+                    List<Item> children = flatMapped(group.children(), change);
+                    return children.isEmpty() ? Optional.empty() : Optional.of(group.withChildren(children));
+                }
+            });
+            changed.ifPresent(kept::add);
+        }
+        return kept;
     }
 }

@@ -4,69 +4,53 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
+import wovenset.core.measure.Format;
+import wovenset.core.said.Checks;
+import wovenset.core.said.Reason;
+import wovenset.core.style.StyleSheet;
 
 /**
  * What is being made.
  *
- * @param photos all that were gathered, in the order of the light table; each once
+ * @param entries all photos that were gathered, in the order of the light table
  * @param pages in reading order, at least one
- * @param subjects where the person has corrected what the machine found; each photo at most once
  */
-public record Piece(
-        UUID id,
-        String name,
-        Format format,
-        Dress dress,
-        List<PhotoId> photos,
-        List<Page> pages,
-        List<ShownSubject> subjects) {
+public record Piece(UUID id, String name, Format format, StyleSheet styles, Entries entries, List<Page> pages) {
     public static final int LONGEST_NAME = 120;
+    public static final int MOST_PAGES = 400;
 
     public Piece {
-        photos = List.copyOf(photos);
         pages = List.copyOf(pages);
-        subjects = List.copyOf(subjects);
-        if (pages.isEmpty()) {
-            throw new IllegalArgumentException("A piece has at least one page");
-        }
+        Checks.that(!pages.isEmpty(), Reason.NO_PAGE);
+        Checks.that(pages.size() <= MOST_PAGES, Reason.TOO_MANY_PAGES, MOST_PAGES);
     }
 
     public Piece withName(String newName) {
-        return new Piece(id, newName, format, dress, photos, pages, subjects);
+        return new Piece(id, newName, format, styles, entries, pages);
     }
 
     public Piece withFormat(Format newFormat) {
-        return new Piece(id, name, newFormat, dress, photos, pages, subjects);
+        return new Piece(id, name, newFormat, styles, entries, pages);
     }
 
-    public Piece withDress(Dress newDress) {
-        return new Piece(id, name, format, newDress, photos, pages, subjects);
+    public Piece withStyles(StyleSheet newStyles) {
+        return new Piece(id, name, format, newStyles, entries, pages);
     }
 
-    public Piece withPhotos(List<PhotoId> newPhotos) {
-        return new Piece(id, name, format, dress, newPhotos, pages, subjects);
+    public Piece withEntries(Entries newEntries) {
+        return new Piece(id, name, format, styles, newEntries, pages);
     }
 
     public Piece withPages(List<Page> newPages) {
-        return new Piece(id, name, format, dress, photos, newPages, subjects);
+        return new Piece(id, name, format, styles, entries, newPages);
     }
 
-    public Piece withSubjects(List<ShownSubject> newSubjects) {
-        return new Piece(id, name, format, dress, photos, pages, newSubjects);
-    }
-
-    /** Where the person has shown a photo's subject to be. */
-    public Optional<Region> shownSubject(PhotoId photo) {
-        return subjects.stream()
-                .filter(shown -> shown.photo().equals(photo))
-                .findFirst()
-                .map(ShownSubject::region);
+    public Piece mapPages(UnaryOperator<Page> change) {
+        return withPages(pages.stream().map(change).toList());
     }
 
     public Piece mapPage(UUID pageId, UnaryOperator<Page> change) {
-        return withPages(pages.stream()
-                .map(page -> page.id().equals(pageId) ? change.apply(page) : page)
-                .toList());
+        return mapPages(page -> page.id().equals(pageId) ? change.apply(page) : page);
     }
 
     public Optional<Page> page(UUID pageId) {
@@ -81,5 +65,23 @@ public record Piece(
             }
         }
         return -1;
+    }
+
+    /** The entry that a frame shows; nothing if it is empty. */
+    public Optional<Entry> entryOf(Page page, PhotoFrame frame) {
+        if (frame.fill() instanceof Fill.OwnPhoto own) {
+            return entries.find(own.entry());
+        }
+        if (frame.fill() instanceof Fill.Through through) {
+            return page.picture(through.picture()).flatMap(picture -> entries.find(picture.entry()));
+        }
+        return Optional.empty();
+    }
+
+    /** The words that stand below a frame, where words are shown; empty for none. */
+    public String wordsOf(Page page, PhotoFrame frame) {
+        return frame.words() instanceof FrameWords.Own own
+                ? own.text()
+                : entryOf(page, frame).map(Entry::caption).orElse("");
     }
 }

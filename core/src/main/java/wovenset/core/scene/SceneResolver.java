@@ -2,139 +2,213 @@ package wovenset.core.scene;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
-import wovenset.core.arrange.FrameTrim;
-import wovenset.core.arrange.Place;
+import java.util.Optional;
 import wovenset.core.arrange.Places;
-import wovenset.core.arrange.PlacesOutcome;
+import wovenset.core.arrange.space.PagePhotos;
+import wovenset.core.arrange.space.Place;
+import wovenset.core.arrange.space.PlacesOutcome;
+import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.BoxMm;
-import wovenset.core.piece.Border;
-import wovenset.core.piece.CaptionStyle;
+import wovenset.core.photo.PhotoFacts;
+import wovenset.core.photo.PhotoPixels;
+import wovenset.core.photo.PixelSize;
 import wovenset.core.piece.Crop;
-import wovenset.core.piece.Dress;
-import wovenset.core.piece.Frame;
+import wovenset.core.piece.Fill;
+import wovenset.core.piece.Group;
+import wovenset.core.piece.Item;
 import wovenset.core.piece.Page;
+import wovenset.core.piece.PhotoFrame;
 import wovenset.core.piece.Piece;
-import wovenset.core.piece.Subject;
-import wovenset.core.words.CaptionFitter;
-import wovenset.core.words.FittedWords;
+import wovenset.core.style.Band;
+import wovenset.core.style.FrameStyle;
+import wovenset.core.style.Ground;
+import wovenset.core.style.Rgb;
 
 /** Resolves pages into scenes. The same piece and photos always give an equal scene. Cost: linear in the frames. */
 public final class SceneResolver {
-    private static final double MM_PER_PT = 25.4 / 72;
-    /** Baseline below the line's top, in type sizes: the shipped faces' ascenders reach about 0.75. */
-    private static final double ASCENT = 0.92;
+    /** A frame whose edge is as near as this to the trim touches it. Millimetres: three times what a cell can be off. */
+    private static final double TOUCHES = 0.003;
+    /** Sizes are the same if they are so to the nanometre; sums of doubles differ by less. */
+    private static final double GRAIN = 1e6;
 
-    private final PhotoSizes sizes;
-    private final SharpnessLimits limits;
+    private final PhotoFacts facts;
+    private final Memo memo;
 
-    public SceneResolver(PhotoSizes sizes, SharpnessLimits limits) {
-        this.sizes = sizes;
-        this.limits = limits;
+    public SceneResolver(PhotoFacts facts) {
+        this(facts, Memo.NONE);
     }
 
-    /** How one frame of a page is resolved; a caller may remember what it has resolved before. */
-    public interface FrameResolver {
-        PageScene.FrameScene frame(Dress dress, Frame frame, Place place, Subject subject);
+    /** @param memo may remember what looks were resolved to */
+    public SceneResolver(PhotoFacts facts, Memo memo) {
+        this.facts = facts;
+        this.memo = memo;
+    }
+
+    /** Remembers resolved frames. */
+    public interface Memo {
+        Memo NONE = (look, resolve) -> resolve.apply(look);
+
+        ResolvedFrame get(FrameLook look, java.util.function.Function<FrameLook, ResolvedFrame> resolve);
     }
 
     /**
      * @throws IllegalStateException if the page's frames do not fit its format, which no edit lets happen
      */
     public PageScene resolve(Piece piece, Page page) {
-        return resolve(piece, page, this::frame);
+        return new Resolving(piece, page).scene();
     }
 
-    /** As {@link #resolve(Piece, Page)}, each frame by the given resolver. */
-    public PageScene resolve(Piece piece, Page page, FrameResolver each) {
-        PlacesOutcome outcome = Places.of(piece, page, sizes);
-        if (!(outcome instanceof PlacesOutcome.Fits fits)) {
-            throw new IllegalStateException(((PlacesOutcome.DoesNotFit) outcome).reason());
-        }
-        List<PageScene.FrameScene> frames = new ArrayList<>();
-        for (int i = 0; i < page.frames().size(); i++) {
-            frames.add(each.frame(
-                    piece.dress(),
-                    page.frames().get(i),
-                    fits.places().get(i),
-                    subject(piece, page.frames().get(i))));
-        }
-        return new PageScene(
-                page.id(),
-                piece.format().width().mm(),
-                piece.format().height().mm(),
-                piece.format().bleed().mm(),
-                piece.dress().pageColour(),
-                frames);
+    /** The colour of a page's ground. */
+    public static Rgb colour(Piece piece, Page page) {
+        return page.ground() instanceof Ground.Plain plain
+                ? plain.colour()
+                : piece.styles().ground().colour();
     }
 
-    private Subject subject(Piece piece, Frame frame) {
-        return frame.photo() == null ? Subject.UNKNOWN : sizes.subject(piece, frame.photo());
+    private final class Resolving {
+        private final Piece piece;
+        private final Page page;
+        private final PagePhotos photos;
+        private final PlacesOutcome.Fits places;
+        private final List<FrameScene> frames = new ArrayList<>();
+
+        Resolving(Piece piece, Page page) {
+            this.piece = piece;
+            this.page = page;
+            this.photos = new PagePhotos(piece, page, facts);
+            PlacesOutcome outcome = Places.of(piece, page, facts);
+            if (!(outcome instanceof PlacesOutcome.Fits fits)) {
+                throw new IllegalStateException(
+                        ((PlacesOutcome.DoesNotFit) outcome).reason().toString());
+            }
+            this.places = fits;
+        }
+
+        PageScene scene() {
+            List<Unit> units = units(page.items(), false);
+            return new PageScene(
+                    page.id(),
+                    piece.format().width().mm(),
+                    piece.format().height().mm(),
+                    piece.format().bleed().mm(),
+                    colour(piece, page),
+                    units,
+                    frames);
+        }
+
+        private List<Unit> units(List<Item> items, boolean inHidden) {
+            List<Unit> units = new ArrayList<>();
+            for (Item item : items) {
+                boolean hidden = inHidden || item.look().hidden();
+                units.addAll(item.accept(new Item.Visitor<List<Unit>>() {
+                    @Override
+                    public List<Unit> photoFrame(PhotoFrame frame) {
+                        return unit(frame, hidden).map(List::of).orElse(List.of());
+                    }
+
+                    @Override
+                    public List<Unit> group(Group group) {
+                        List<Unit> children = units(group.children(), hidden);
+                        double opacity = group.look().opacity();
+                        return opacity == 1 || children.isEmpty() ? children : List.of(one(group, children));
+                    }
+                }));
+            }
+            return units;
+        }
+
+        /** A group that is seen through shows as one thing: what lies behind its front must not show through it. */
+        private static Unit one(Group group, List<Unit> children) {
+            double x = children.get(0).x();
+            double y = children.get(0).y();
+            List<Op> ops = new ArrayList<>();
+            for (Unit child : children) {
+                ops.add(new Op.Group(
+                        Affine.shift(grain(child.x() - x), grain(child.y() - y)), 1, Optional.empty(), child.ops()));
+            }
+            return new Unit(
+                    group.id(),
+                    x,
+                    y,
+                    List.of(new Op.Group(Affine.IDENTITY, group.look().opacity(), Optional.empty(), ops)));
+        }
+
+        private Optional<Unit> unit(PhotoFrame frame, boolean hidden) {
+            Place place = places.of(frame.id());
+            FrameLook look = look(frame, place);
+            ResolvedFrame resolved = memo.get(look, FrameResolver::resolve);
+            BoxMm box = place.box();
+            BoxMm ink = Op.ink(resolved.ops()).movedBy(box.x(), box.y());
+            BoxMm bounds =
+                    resolved.ops().isEmpty() ? place.bounds() : place.bounds().union(ink);
+            frames.add(new FrameScene(frame.id(), box, bounds, hidden, look, resolved));
+            return hidden || resolved.ops().isEmpty()
+                    ? Optional.empty()
+                    : Optional.of(new Unit(frame.id(), box.x(), box.y(), resolved.ops()));
+        }
+
+        private FrameLook look(PhotoFrame frame, Place place) {
+            FrameStyle style = frame.style().in(piece.styles());
+            return new FrameLook(
+                    grain(place.box().width()),
+                    grain(place.box().height()),
+                    place.turnDegrees(),
+                    reach(place, style),
+                    frame.outline(),
+                    style.bands(),
+                    style.cornerRadius().mm(),
+                    frame.look().opacity(),
+                    photo(frame, place),
+                    piece.wordsOf(page, frame),
+                    piece.styles().captions());
+        }
+
+        /** How far a straight frame that touches the trim runs on, to the bleed's edge. */
+        private FrameLook.Reach reach(Place place, FrameStyle style) {
+            double bleed = piece.format().bleed().mm();
+            if (bleed == 0 || place.turnDegrees() != 0 || style.cornerRadius().isPositive()) {
+                return FrameLook.Reach.NONE;
+            }
+            BoxMm outer = place.box().outset(style.width(Band.Side.OUTSIDE).mm());
+            return new FrameLook.Reach(
+                    reach(-outer.x(), bleed),
+                    reach(-outer.y(), bleed),
+                    reach(outer.right() - piece.format().width().mm(), bleed),
+                    reach(outer.bottom() - piece.format().height().mm(), bleed));
+        }
+
+        /** @param beyond how far it is beyond the trim already */
+        private static double reach(double beyond, double bleed) {
+            return beyond < -TOUCHES || beyond >= bleed ? 0 : grain(bleed - beyond);
+        }
+
+        private Optional<FrameLook.Photo> photo(PhotoFrame frame, Place place) {
+            return piece.entryOf(page, frame).flatMap(entry -> facts.size(entry.photo())
+                    .map(size -> new FrameLook.Photo(
+                            new PhotoPixels(entry.photo()),
+                            size,
+                            frame.crop(),
+                            photos.subject(frame),
+                            through(frame, place, size))));
+        }
+
+        /** Where a shared picture lies, seen from the frame: whatever turns the frame, the picture stays. */
+        private Optional<Affine> through(PhotoFrame frame, Place place, PixelSize size) {
+            if (!(frame.fill() instanceof Fill.Through through)) {
+                return Optional.empty();
+            }
+            return page.picture(through.picture()).map(picture -> {
+                Affine onPage = Affine.of(CropGeometry.place(
+                                size.width(), size.height(), picture.box().mm(), Crop.CENTRED)
+                        .toPage());
+                BoxMm box = place.box();
+                Affine unturned = Affine.turn(-place.turnDegrees(), box.width() / 2, box.height() / 2);
+                return unturned.after(Affine.shift(-box.x(), -box.y())).after(onPage);
+            });
+        }
     }
 
-    /**
-     * Resolves one frame in its place.
-     *
-     * @param subject of the photo that it shows
-     */
-    public PageScene.FrameScene frame(Dress dress, Frame frame, Place place, Subject subject) {
-        BoxMm cell = place.cell();
-        BoxMm outer = place.outer(FrameTrim.of(dress));
-        Border border = frame.borderIn(dress);
-        double radius = Math.min(border.radius().mm(), Math.min(outer.width(), outer.height()) / 2);
-        BoxMm window = outer.inset(border.width().mm());
-        return new PageScene.FrameScene(
-                frame.id(),
-                cell,
-                outer,
-                window,
-                place.turnDegrees(),
-                radius,
-                border.width().mm(),
-                border.colour(),
-                photo(frame, window, subject),
-                words(frame, dress.captions(), cell, outer));
-    }
-
-    private PageScene.@Nullable PhotoScene photo(Frame frame, BoxMm window, Subject subject) {
-        if (frame.photo() == null) {
-            return null;
-        }
-        PhotoSizes.PixelSize size = sizes.size(frame.photo()).orElse(null);
-        if (size == null) {
-            return null;
-        }
-        Crop aimed = SubjectAim.aimed(size.width(), size.height(), window, frame.crop(), subject);
-        CropGeometry.Placed placed = CropGeometry.place(size.width(), size.height(), window, aimed);
-        double ppi = placed.pixelsPerInch();
-        return new PageScene.PhotoScene(
-                frame.photo(),
-                size.width(),
-                size.height(),
-                placed.toPage(),
-                placed.crop(),
-                ppi,
-                limits.of(ppi),
-                subject);
-    }
-
-    private static PageScene.@Nullable WordsScene words(Frame frame, CaptionStyle style, BoxMm cell, BoxMm outer) {
-        if (frame.caption().isBlank() || style.show() == CaptionStyle.Show.NONE) {
-            return null;
-        }
-        FittedWords fitted =
-                CaptionFitter.fit(frame.caption(), style.typeface(), style.sizePt(), cell.width(), style.lines());
-        List<PageScene.LineScene> lines = new ArrayList<>();
-        double sizeMm = fitted.sizePt() * MM_PER_PT;
-        double top = outer.y() + outer.height() + 0.5 * CaptionStyle.LEADING * style.sizePt() * MM_PER_PT;
-        for (int i = 0; i < fitted.lines().size(); i++) {
-            FittedWords.Line line = fitted.lines().get(i);
-            lines.add(new PageScene.LineScene(
-                    line.text(),
-                    cell.centreX() - line.widthMm() / 2,
-                    top + (ASCENT + i * CaptionStyle.LEADING) * sizeMm));
-        }
-        return new PageScene.WordsScene(
-                lines, style.typeface(), fitted.sizePt(), style.colour(), fitted.allShown(), fitted.missing());
+    private static double grain(double mm) {
+        return Math.round(mm * GRAIN) / GRAIN;
     }
 }

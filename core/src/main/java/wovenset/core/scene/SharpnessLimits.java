@@ -1,15 +1,15 @@
 package wovenset.core.scene;
 
+import wovenset.core.said.Checks;
+import wovenset.core.said.Reason;
+
 /** Below how many pixels per inch a print is looked at, and below how many it goes wrong. */
 public record SharpnessLimits(double warnPpi, double alarmPpi) {
     /** 200 ppi at reading distance is where most people begin to see softness, 120 where all do. */
     public static final SharpnessLimits USUAL = new SharpnessLimits(200, 120);
 
     public SharpnessLimits {
-        if (!(alarmPpi >= 1 && warnPpi >= alarmPpi && warnPpi <= 2400)) {
-            throw new IllegalArgumentException(
-                    "The alarm lies at 1 ppi or more, the warning at or above the alarm, up to 2400");
-        }
+        Checks.that(alarmPpi >= 1 && warnPpi >= alarmPpi && warnPpi <= 2400, Reason.SHARPNESS);
     }
 
     public Sharpness of(double ppi) {

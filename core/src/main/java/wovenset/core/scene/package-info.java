@@ -1,9 +1,11 @@
 /**
- * A page resolved: what is drawn where, in page millimetres.
+ * A page resolved into a display list: what is drawn where, in millimetres, whatever it is drawn on.
  *
- * <p>A scene holds no references back to the piece and nothing that depends on a screen; two equal scenes draw the same
- * picture. Start at {@link wovenset.core.scene.SceneResolver}; the crop's geometry is in
- * {@link wovenset.core.scene.CropGeometry}.
+ * <p>A {@link wovenset.core.scene.PageScene} has {@link wovenset.core.scene.Unit}s from back to front, each a list of
+ * {@link wovenset.core.scene.Op}s in axes of its own, so that moving one changes neither its list nor its name. Page
+ * composition is written here once; {@code paint} has the backends that draw it. What is only advice (pixels per inch, words
+ * that do not fit) stands beside the list in {@link wovenset.core.scene.FrameScene}. Start at
+ * {@link wovenset.core.scene.SceneResolver}.
  */
 @NullMarked
 package wovenset.core.scene;

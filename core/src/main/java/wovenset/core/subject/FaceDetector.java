@@ -18,7 +18,7 @@ import org.bytedeco.opencv.opencv_core.Scalar;
 import org.bytedeco.opencv.opencv_core.Size;
 import org.bytedeco.opencv.opencv_core.StringVector;
 import org.bytedeco.opencv.opencv_dnn.Net;
-import wovenset.core.piece.Region;
+import wovenset.core.photo.Region;
 
 /**
  * Finds faces with a small network for faces at any distance (BlazeFace: Bazarevsky and others 2019, its full-range model,

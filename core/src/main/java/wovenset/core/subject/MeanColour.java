@@ -6,7 +6,7 @@ import org.bytedeco.opencv.global.opencv_imgproc;
 import org.bytedeco.opencv.opencv_core.Mat;
 import org.bytedeco.opencv.opencv_core.Scalar;
 import org.bytedeco.opencv.opencv_core.Size;
-import wovenset.core.arrange.LabColour;
+import wovenset.core.photo.LabColour;
 
 /** The mean colour of a picture in CIELAB, by area. Cost: a pass over a picture of 64 × 64 pixels. */
 public final class MeanColour {

@@ -6,7 +6,7 @@ import org.bytedeco.opencv.global.opencv_core;
 import org.bytedeco.opencv.global.opencv_imgproc;
 import org.bytedeco.opencv.opencv_core.Mat;
 import org.bytedeco.opencv.opencv_core.Size;
-import wovenset.core.piece.Region;
+import wovenset.core.photo.Region;
 
 /**
  * What stands out of a picture by colour and brightness from what surrounds it (after Achanta and others, “Frequency-tuned

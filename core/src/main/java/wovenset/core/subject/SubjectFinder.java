@@ -3,8 +3,8 @@ package wovenset.core.subject;
 import java.awt.image.BufferedImage;
 import java.util.Comparator;
 import java.util.List;
-import wovenset.core.piece.Region;
-import wovenset.core.piece.Subject;
+import wovenset.core.photo.Region;
+import wovenset.core.photo.Subject;
 
 /** Finds what a photo is about: its faces with the hair above and some air around them, else what stands out. */
 public final class SubjectFinder {

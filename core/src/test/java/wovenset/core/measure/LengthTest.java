@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import org.junit.jupiter.api.Test;
+import wovenset.core.said.Reason;
 
 class LengthTest {
     @Test
@@ -36,8 +37,8 @@ class LengthTest {
     void aPixelNeedsAResolutionThatMakesSense() {
         assertThat(new Resolution(254).pixels(Length.ofMm(10))).isEqualTo(100);
         assertThat(Resolution.PRINT.pixels(Length.ZERO)).isEqualTo(1);
-        assertThatThrownBy(() -> new Resolution(0)).hasMessageContaining("between 1 and 4800");
-        assertThatThrownBy(() -> new Resolution(Double.NaN)).hasMessageContaining("between 1 and 4800");
+        assertThatThrownBy(() -> new Resolution(0)).hasMessageContaining(Reason.RESOLUTION.code());
+        assertThatThrownBy(() -> new Resolution(Double.NaN)).hasMessageContaining(Reason.RESOLUTION.code());
     }
 
     @Test

@@ -8,15 +8,15 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import wovenset.core.paint.PhotoRasters;
+import wovenset.core.photo.PhotoFacts;
+import wovenset.core.photo.PhotoId;
+import wovenset.core.photo.PixelSize;
 import wovenset.core.picture.PhotoInspector;
 import wovenset.core.picture.PictureLimits;
-import wovenset.core.piece.PhotoId;
-import wovenset.core.scene.PhotoSizes;
 import wovenset.core.scene.SceneResolver;
-import wovenset.core.scene.SharpnessLimits;
 
 /** Photos in a folder, for making files from in tests. */
-final class Folder implements PhotoFiles, PhotoSizes {
+final class Folder implements PhotoFiles, PhotoFacts {
     private final Path folder;
     private final Map<PhotoId, Original> originals = new HashMap<>();
 
@@ -26,11 +26,8 @@ final class Folder implements PhotoFiles, PhotoSizes {
 
     Folder with(PhotoId id, byte[] file) {
         try {
-            originals.put(
-                    id,
-                    new Original(
-                            Files.write(folder.resolve(id.sha256()), file),
-                            PhotoInspector.inspect(file, PictureLimits.USUAL)));
+            Path path = Files.write(folder.resolve(id.sha256()), file);
+            originals.put(id, new Original(path, PhotoInspector.inspect(file, PictureLimits.USUAL)));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -38,7 +35,7 @@ final class Folder implements PhotoFiles, PhotoSizes {
     }
 
     SceneResolver resolver() {
-        return new SceneResolver(this, SharpnessLimits.USUAL);
+        return new SceneResolver(this);
     }
 
     @Override

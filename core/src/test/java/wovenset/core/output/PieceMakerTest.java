@@ -3,11 +3,20 @@ package wovenset.core.output;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
+import static wovenset.core.testing.Pieces.applied;
+import static wovenset.core.testing.Pieces.bordered;
+import static wovenset.core.testing.Pieces.entry;
+import static wovenset.core.testing.Pieces.first;
+import static wovenset.core.testing.Pieces.frame;
+import static wovenset.core.testing.Pieces.free;
 import static wovenset.core.testing.Pieces.grid;
 import static wovenset.core.testing.Pieces.mm;
+import static wovenset.core.testing.Pieces.move;
+import static wovenset.core.testing.Pieces.patch;
 import static wovenset.core.testing.Pieces.photo;
 import static wovenset.core.testing.Pieces.piece;
 import static wovenset.core.testing.Pieces.placed;
+import static wovenset.core.testing.Pieces.row;
 
 import java.awt.image.BufferedImage;
 import java.io.IOException;
@@ -17,8 +26,11 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
+import java.util.UUID;
 import java.util.stream.IntStream;
 import java.util.zip.ZipFile;
 import javax.imageio.ImageIO;
@@ -26,6 +38,7 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDResources;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
@@ -34,15 +47,25 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import wovenset.core.edit.Edit;
+import wovenset.core.edit.ItemChange;
+import wovenset.core.geometry.BoxMm;
 import wovenset.core.measure.Resolution;
 import wovenset.core.output.MakeRequest.Extent;
-import wovenset.core.output.MakeRequest.Ground;
 import wovenset.core.output.MakeRequest.Kind;
-import wovenset.core.piece.CaptionStyle;
+import wovenset.core.output.MakeRequest.Photos;
+import wovenset.core.paint.RasterPainter;
 import wovenset.core.piece.Crop;
-import wovenset.core.piece.Dress;
 import wovenset.core.piece.Piece;
-import wovenset.core.piece.Rgb;
+import wovenset.core.piece.Placement;
+import wovenset.core.scene.FrameScene;
+import wovenset.core.style.Band;
+import wovenset.core.style.CaptionStyle;
+import wovenset.core.style.FrameStyle;
+import wovenset.core.style.Ground;
+import wovenset.core.style.Outline;
+import wovenset.core.style.Rgb;
+import wovenset.core.style.StyleDifference;
 import wovenset.core.testing.Likeness;
 import wovenset.core.testing.TestPhotos;
 
@@ -68,30 +91,38 @@ class PieceMakerTest {
 
     /** Three photos (one turned by the camera, one PNG) with captions, a border, round corners, a turn and a flip. */
     private static Piece sample(int pages) {
-        Piece piece = placed(piece(grid(1, 3, 12, 6), 1), photo(1), photo(2), photo(3));
+        Piece piece = bordered(row(3), 1.5);
+        FrameStyle round =
+                piece.styles().usual().withCornerRadius(mm(6)).withBand(0, band -> band.withColour(new Rgb("#22293a")));
         Crop turned = new Crop(0.4, 0.5, 1.3, 7, true, Crop.Fit.FILL, Crop.Aim.HAND);
-        var page = piece.pages().get(0);
-        piece = piece.mapPage(
-                page.id(),
-                p -> p.mapFrame(page.frames().get(1).id(), frame -> frame.withCrop(turned)
-                        .withCaption("Grounded, quite fine")));
-        piece = piece.withDress(new Dress(
-                new Rgb("#f5f1e8"),
-                new Rgb("#22293a"),
-                mm(1.5),
-                mm(6),
-                new CaptionStyle(CaptionStyle.Show.BELOW, "Alegreya", 14, new Rgb("#a4373a"), 1)));
-        return piece.withPages(Collections.nCopies(pages, piece.pages().get(0)));
+        Piece sample = applied(
+                piece,
+                new Edit.SetCommonGround(new Ground.Plain(new Rgb("#f5f1e8"))),
+                new Edit.SetFrameStyle(round),
+                words(14, "#a4373a"),
+                new Edit.CaptionEntry(entry(piece, 2), "Grounded, quite fine"),
+                patch(piece, new ItemChange.SetCrop(turned), frame(piece, 1)));
+        return sample.withPages(Collections.nCopies(pages, first(sample)));
+    }
+
+    private static Edit words(double sizePt, String colour) {
+        return new Edit.SetCaptionStyle(
+                new CaptionStyle(CaptionStyle.Show.ALWAYS, "Alegreya", sizePt, new Rgb(colour), 1));
     }
 
     private static MakeRequest request(Kind kind, int pages, double ppi) {
+        return request(kind, pages, ppi, Extent.TRIM, Photos.FITTED);
+    }
+
+    private static MakeRequest request(Kind kind, int pages, double ppi, Extent extent, Photos photos) {
         return new MakeRequest(
                 kind,
                 IntStream.range(0, pages).boxed().toList(),
                 new Resolution(ppi),
                 95,
-                Ground.PAGE_COLOUR,
-                Extent.TRIM);
+                MakeRequest.Ground.PAGE_COLOUR,
+                extent,
+                photos);
     }
 
     private PieceMaker.Made make(Piece piece, MakeRequest request) throws IOException {
@@ -142,10 +173,11 @@ class PieceMakerTest {
             assertThat(new PDFTextStripper().getText(document))
                     .contains("Grounded, quite fine")
                     .contains("words of 1");
-            PDFormXObject form = form(document.getPage(0));
-            List<PDFont> fonts = new java.util.ArrayList<>();
-            for (COSName name : form.getResources().getFontNames()) {
-                fonts.add(form.getResources().getFont(name));
+            List<PDFont> fonts = new ArrayList<>();
+            for (PDResources resources : resources(document.getPage(0))) {
+                for (COSName name : resources.getFontNames()) {
+                    fonts.add(resources.getFont(name));
+                }
             }
             assertThat(fonts).isNotEmpty().allSatisfy(font -> {
                 assertThat(font.isEmbedded()).isTrue();
@@ -156,17 +188,9 @@ class PieceMakerTest {
 
     @Test
     void wordsStandWhereTheyDoOnTheScreenKernedPairsToo() throws IOException, InterruptedException {
-        Piece piece = piece(grid(1, 1, 10, 0), 1);
-        var page = piece.pages().get(0);
-        piece = piece.mapPage(
-                page.id(),
-                p -> p.mapFrame(page.frames().get(0).id(), frame -> frame.withCaption("AVATAR To Type: WAVES, Yves")));
-        piece = piece.withDress(new Dress(
-                new Rgb("#ffffff"),
-                new Rgb("#000000"),
-                mm(0),
-                mm(0),
-                new CaptionStyle(CaptionStyle.Show.BELOW, "Alegreya", 48, new Rgb("#000000"), 1)));
+        Piece plain = placed(piece(grid(1, 1, 10, 0), 1), 1);
+        Piece piece = applied(
+                plain, words(48, "#000000"), new Edit.CaptionEntry(entry(plain, 1), "AVATAR To Type: WAVES, Yves"));
         BufferedImage[] both = pdfAndPng(piece, 200);
         int[] print = ink(band(both[0]));
         int[] screen = ink(band(both[1]));
@@ -194,20 +218,39 @@ class PieceMakerTest {
         return page.getSubimage(0, top, page.getWidth(), page.getHeight() - top);
     }
 
-    private static PDFormXObject form(PDPage page) throws IOException {
-        return (PDFormXObject) page.getResources()
-                .getXObject(page.getResources().getXObjectNames().iterator().next());
+    /** The page's fonts and images, those of its groups, too. */
+    private static List<PDResources> resources(PDPage page) throws IOException {
+        List<PDResources> all = new ArrayList<>(List.of(page.getResources()));
+        for (int i = 0; i < all.size(); i++) {
+            for (COSName name : all.get(i).getXObjectNames()) {
+                if (all.get(i).getXObject(name) instanceof PDFormXObject form) {
+                    all.add(form.getResources());
+                }
+            }
+        }
+        return all;
+    }
+
+    private static List<PDImageXObject> images(PDPage page) throws IOException {
+        List<PDImageXObject> images = new ArrayList<>();
+        for (PDResources resources : resources(page)) {
+            for (COSName name : resources.getXObjectNames()) {
+                if (resources.getXObject(name) instanceof PDImageXObject image) {
+                    images.add(image);
+                }
+            }
+        }
+        return images;
     }
 
     @Test
-    void unadjustedJpegsGoInOnceWithTheirDataUntouchedAndNothingTheCameraTold() throws IOException {
+    void originalsGoInOnceWithTheirDataUntouchedAndNothingTheCameraTold() throws IOException {
+        MakeRequest originals = request(Kind.PDF, 2, 300, Extent.TRIM, Photos.ORIGINALS);
         try (PDDocument document =
-                Loader.loadPDF(make(sample(2), request(Kind.PDF, 2, 300)).file().toFile())) {
-            PDFormXObject form = form(document.getPage(0));
-            byte[] scan = java.util.Arrays.copyOfRange(jpeg, lastIndexOf(jpeg, 0xDA), jpeg.length - 2);
+                Loader.loadPDF(make(sample(2), originals).file().toFile())) {
+            byte[] scan = Arrays.copyOfRange(jpeg, lastIndexOf(jpeg, 0xDA), jpeg.length - 2);
             int untouched = 0;
-            for (COSName name : form.getResources().getXObjectNames()) {
-                PDImageXObject image = (PDImageXObject) form.getResources().getXObject(name);
+            for (PDImageXObject image : images(document.getPage(0))) {
                 byte[] raw = image.getCOSObject().createRawInputStream().readAllBytes();
                 String text = new String(raw, StandardCharsets.ISO_8859_1);
                 assertThat(text).doesNotContain("Exif", "secret words", "SECRET-PLACE");
@@ -219,19 +262,26 @@ class PieceMakerTest {
                 }
             }
             assertThat(untouched).isEqualTo(1);
-            PDFormXObject second = form(document.getPage(1));
-            assertThat(keys(second))
-                    .as("both pages share the objects of the JPEGs")
-                    .containsAnyElementsOf(keys(form));
+            assertThat(keys(document.getPage(1)))
+                    .as("both pages share the photos")
+                    .containsAnyElementsOf(keys(document.getPage(0)));
         }
     }
 
-    private static List<Object> keys(PDFormXObject form) throws IOException {
-        List<Object> objects = new java.util.ArrayList<>();
-        for (COSName name : form.getResources().getXObjectNames()) {
-            objects.add(form.getResources().getXObject(name).getCOSObject());
+    @Test
+    void photosThatAreMuchFinerThanTheyPrintAreMadeSmaller() throws IOException {
+        try (PDDocument document =
+                Loader.loadPDF(make(sample(1), request(Kind.PDF, 1, 30)).file().toFile())) {
+            assertThat(images(document.getPage(0))).hasSize(3).allSatisfy(image -> assertThat(
+                            Math.max(image.getWidth(), image.getHeight()))
+                    .as("of 700 and more; 180 mm at 30 ppi are 213, and a crop and a turn beyond that")
+                    .isLessThan(480));
         }
-        return objects;
+    }
+
+    private static List<Object> keys(PDPage page) throws IOException {
+        return List.copyOf(
+                images(page).stream().map(PDImageXObject::getCOSObject).toList());
     }
 
     private static int lastIndexOf(byte[] file, int marker) {
@@ -249,13 +299,49 @@ class PieceMakerTest {
         assertThat(Likeness.of(both[0], both[1])).isGreaterThanOrEqualTo(0.98);
     }
 
+    /** Nested groups, half clear, turned, oval and banded on both sides, a clear photo, and one that bleeds. */
+    @Test
+    void pdfAndPngAgreeItemByItem() throws IOException, InterruptedException {
+        Piece piece = row(3);
+        UUID page = first(piece).id();
+        StyleDifference outside = new StyleDifference.BandSide(0, Band.Side.OUTSIDE);
+        Piece odd = applied(
+                piece,
+                move(
+                        piece,
+                        frame(piece, 0),
+                        new Placement.Free(free(20, 20, 80, 60).box(), 20)),
+                move(piece, frame(piece, 1), free(70, 50, 100, 70)),
+                move(piece, frame(piece, 2), free(190, -5, 115, 120)));
+        UUID[] ids = {frame(piece, 0), frame(piece, 1), frame(piece, 2)};
+        Piece drawn = applied(
+                odd,
+                new Edit.SetFrameStyle(odd.styles().usual().withBand(0, band -> band.withWidth(mm(3)))),
+                patch(odd, new ItemChange.Differ(outside), ids[0]),
+                patch(odd, new ItemChange.SetOutline(new Outline.Ellipse()), ids[1]),
+                patch(odd, new ItemChange.SetOpacity(0.7), ids[0]),
+                new Edit.GroupItems(page, List.of(ids[0], ids[1])));
+        UUID group = first(drawn).holder(ids[0]).orElseThrow().id();
+        Piece clear = applied(drawn, patch(drawn, new ItemChange.SetOpacity(0.6), group));
+        BufferedImage[] both = pdfAndPng(clear, 150);
+        assertThat(Likeness.of(both[0], both[1])).isGreaterThanOrEqualTo(0.98);
+        double scale = 150 / 25.4;
+        for (FrameScene frame : photos.resolver().resolve(clear, first(clear)).frames()) {
+            BoxMm seen = frame.bounds();
+            int x = (int) Math.max(0, (seen.x() + 3) * scale);
+            int y = (int) Math.max(0, (seen.y() + 3) * scale);
+            int width = (int) Math.min(both[0].getWidth() - x, seen.width() * scale);
+            int height = (int) Math.min(both[0].getHeight() - y, seen.height() * scale);
+            assertThat(Likeness.colourDistance(
+                            both[0].getSubimage(x, y, width, height), both[1].getSubimage(x, y, width, height)))
+                    .isLessThan(1.5);
+        }
+    }
+
     /** The first page with its bleed, as the PDF rendered by an independent program and as the PNG of the same size. */
     private BufferedImage[] pdfAndPng(Piece piece, int ppi) throws IOException, InterruptedException {
         Path pdf = make(piece, request(Kind.PDF, 1, ppi)).file();
-        BufferedImage png = ImageIO.read(make(
-                        piece,
-                        new MakeRequest(
-                                Kind.PNG, List.of(0), new Resolution(ppi), 95, Ground.PAGE_COLOUR, Extent.BLEED))
+        BufferedImage png = ImageIO.read(make(piece, request(Kind.PNG, 1, ppi, Extent.BLEED, Photos.FITTED))
                 .file()
                 .toFile());
         Process process = new ProcessBuilder(
@@ -304,7 +390,7 @@ class PieceMakerTest {
         Piece piece = sample(1);
         BufferedImage strips =
                 ImageIO.read(make(piece, request(Kind.PNG, 1, 280)).file().toFile());
-        BufferedImage whole = new wovenset.core.paint.SpritePainter(new ExportRasters(photos))
+        BufferedImage whole = new RasterPainter(new ExportRasters(photos))
                 .page(photos.resolver().resolve(piece, piece.pages().get(0)), new Resolution(280).pixelsPerMm());
         int seam = 6_000_000 / strips.getWidth();
         assertThat(strips.getHeight()).as("more than one strip").isGreaterThan(seam + 32);
@@ -316,7 +402,8 @@ class PieceMakerTest {
 
     @Test
     void aClearGroundIsClearAndOnlyThere() throws IOException {
-        MakeRequest request = new MakeRequest(Kind.PNG, List.of(0), new Resolution(50), 95, Ground.CLEAR, Extent.TRIM);
+        MakeRequest request = new MakeRequest(
+                Kind.PNG, List.of(0), new Resolution(50), 95, MakeRequest.Ground.CLEAR, Extent.TRIM, Photos.FITTED);
         BufferedImage image = ImageIO.read(make(sample(1), request).file().toFile());
         assertThat(image.getRGB(3, 3) >>> 24).isZero();
         assertThat(image.getRGB(image.getWidth() / 2, image.getHeight() / 2) >>> 24)
@@ -357,7 +444,14 @@ class PieceMakerTest {
                 .hasMessageContaining("pixels per inch fits");
         assertThatThrownBy(() -> make(
                         sample(1),
-                        new MakeRequest(Kind.PDF, List.of(3), Resolution.PRINT, 90, Ground.CLEAR, Extent.TRIM)))
+                        new MakeRequest(
+                                Kind.PDF,
+                                List.of(3),
+                                Resolution.PRINT,
+                                90,
+                                MakeRequest.Ground.CLEAR,
+                                Extent.TRIM,
+                                Photos.FITTED)))
                 .hasMessageContaining("pages 1 to 1");
         Files.delete(photos.original(photo(2)).file());
         assertThatThrownBy(() -> make(sample(1), request(Kind.JPEG, 1, 50)))

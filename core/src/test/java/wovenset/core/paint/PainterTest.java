@@ -2,38 +2,42 @@ package wovenset.core.paint;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static wovenset.core.testing.Pieces.applied;
+import static wovenset.core.testing.Pieces.first;
+import static wovenset.core.testing.Pieces.frame;
+import static wovenset.core.testing.Pieces.frames;
+import static wovenset.core.testing.Pieces.free;
 import static wovenset.core.testing.Pieces.grid;
 import static wovenset.core.testing.Pieces.mm;
+import static wovenset.core.testing.Pieces.move;
+import static wovenset.core.testing.Pieces.patch;
 import static wovenset.core.testing.Pieces.photo;
 import static wovenset.core.testing.Pieces.piece;
 import static wovenset.core.testing.Pieces.placed;
+import static wovenset.core.testing.Pieces.row;
 
 import java.awt.Color;
 import java.awt.image.BufferedImage;
-import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import wovenset.core.edit.Edit;
-import wovenset.core.edit.Edits;
-import wovenset.core.measure.Length;
-import wovenset.core.piece.CaptionStyle;
-import wovenset.core.piece.Dress;
-import wovenset.core.piece.Frame;
+import wovenset.core.edit.ItemChange;
+import wovenset.core.photo.PixelSize;
 import wovenset.core.piece.Piece;
-import wovenset.core.piece.Rgb;
-import wovenset.core.piece.Spot;
+import wovenset.core.piece.Placement;
+import wovenset.core.scene.FrameScene;
 import wovenset.core.scene.PageScene;
-import wovenset.core.scene.PhotoSizes;
 import wovenset.core.scene.SceneResolver;
-import wovenset.core.scene.SharpnessLimits;
+import wovenset.core.scene.Unit;
+import wovenset.core.style.FrameStyle;
+import wovenset.core.style.Rgb;
 import wovenset.core.testing.Likeness;
-import wovenset.core.testing.Pieces;
 import wovenset.core.testing.TestPhotos;
 
 class PainterTest {
     private static final BufferedImage PHOTO = plain(Color.BLACK);
-    private static final PhotoRasters RASTERS = (photo, scale) -> PhotoRasters.Raster.upright(PHOTO);
+    private static final PhotoRasters RASTERS = (pixels, scale) -> PHOTO;
 
     private static BufferedImage plain(Color colour) {
         BufferedImage image = new BufferedImage(300, 200, BufferedImage.TYPE_3BYTE_BGR);
@@ -45,17 +49,13 @@ class PainterTest {
     }
 
     private static PageScene scene(Piece piece) {
-        return new SceneResolver(photo -> Optional.of(new PhotoSizes.PixelSize(300, 200)), SharpnessLimits.USUAL)
-                .resolve(piece, piece.pages().get(0));
+        return new SceneResolver(photo -> Optional.of(new PixelSize(300, 200))).resolve(piece, first(piece));
     }
 
-    private static Piece dressed(Piece piece, Length border, Length radius) {
-        return piece.withDress(new Dress(
-                new Rgb("#ffffff"),
-                new Rgb("#ff0000"),
-                border,
-                radius,
-                new CaptionStyle(CaptionStyle.Show.NONE, "Alegreya", 12, new Rgb("#000000"), 1)));
+    private static Piece dressed(Piece piece, double border, double radius) {
+        FrameStyle style = piece.styles().usual().withCornerRadius(mm(radius));
+        return piece.withStyles(piece.styles()
+                .with(style.withBand(0, band -> band.withWidth(mm(border)).withColour(new Rgb("#ff0000")))));
     }
 
     /** Where darkness starts and ends along a line, in millimetres, from the part-covered pixels at both ends. */
@@ -79,12 +79,11 @@ class PainterTest {
 
     @Test
     void edgesLieWhereTheSumsSayToATenthOfAMillimetre() {
-        Piece piece =
-                placed(piece(grid(2, 3, 11.3, 4.7), 1), photo(1), photo(2), photo(3), photo(4), photo(5), photo(6));
+        Piece piece = placed(piece(grid(2, 3, 11.3, 4.7), 1), 1, 2, 3, 4, 5, 6);
         PageScene scene = scene(piece);
         for (double pixelsPerMm : new double[] {1.37, 3.1, 11.811}) {
-            BufferedImage page = new SpritePainter(RASTERS).page(scene, pixelsPerMm);
-            for (PageScene.FrameScene frame : scene.frames()) {
+            BufferedImage page = new RasterPainter(RASTERS).page(scene, pixelsPerMm);
+            for (FrameScene frame : scene.frames()) {
                 int y = (int) (frame.window().centreY() * pixelsPerMm);
                 BufferedImage part = page.getSubimage(
                         (int) ((frame.window().x() - 2) * pixelsPerMm),
@@ -104,8 +103,8 @@ class PainterTest {
 
     @Test
     void aBorderLiesInsideTheFrameAndThePhotoInsideTheBorder() {
-        BufferedImage page = new SpritePainter(RASTERS)
-                .page(scene(dressed(placed(piece(grid(1, 1, 20, 0), 1), photo(1)), mm(5), mm(0))), 2);
+        BufferedImage page =
+                new RasterPainter(RASTERS).page(scene(dressed(placed(piece(grid(1, 1, 20, 0), 1), 1), 5, 0)), 2);
         assertThat(new Color(page.getRGB(38, 200))).isEqualTo(Color.WHITE);
         assertThat(new Color(page.getRGB(42, 200))).isEqualTo(Color.RED);
         assertThat(new Color(page.getRGB(48, 200))).isEqualTo(Color.RED);
@@ -115,8 +114,8 @@ class PainterTest {
 
     @Test
     void roundCornersCutThePhotoSmoothlyAndOnlyAtTheCorner() {
-        BufferedImage page = new SpritePainter(RASTERS)
-                .page(scene(dressed(placed(piece(grid(1, 1, 10, 0), 1), photo(1)), mm(0), mm(10))), 4);
+        BufferedImage page =
+                new RasterPainter(RASTERS).page(scene(dressed(placed(piece(grid(1, 1, 10, 0), 1), 1), 0, 10)), 4);
         assertThat(new Color(page.getRGB(42, 42))).isEqualTo(Color.WHITE);
         assertThat(new Color(page.getRGB(42, 400))).isEqualTo(Color.BLACK);
         // The arc meets the diagonal r·(1 − 1/√2) inside the corner; its edge pixel is neither black nor white.
@@ -132,19 +131,26 @@ class PainterTest {
     @Test
     void spritesPutTogetherAreThePage() {
         BufferedImage photo = TestPhotos.scene(300, 200, 9);
-        PhotoRasters rasters = (id, scale) -> PhotoRasters.Raster.upright(photo);
-        PageScene scene =
-                scene(dressed(placed(piece(grid(2, 2, 10.4, 6.1), 1), photo(1), photo(2), photo(3)), mm(1.3), mm(4)));
-        SpritePainter painter = new SpritePainter(rasters);
+        PhotoRasters rasters = (id, scale) -> photo;
+        PageScene scene = scene(dressed(placed(piece(grid(2, 2, 10.4, 6.1), 1), 1, 2, 3), 1.3, 4));
+        RasterPainter painter = new RasterPainter(rasters);
         double pixelsPerMm = 2.317;
         BufferedImage page = painter.page(scene, pixelsPerMm);
         BufferedImage joined = new BufferedImage(page.getWidth(), page.getHeight(), BufferedImage.TYPE_3BYTE_BGR);
         var graphics = joined.createGraphics();
         graphics.setColor(Color.WHITE);
         graphics.fillRect(0, 0, joined.getWidth(), joined.getHeight());
-        for (PageScene.FrameScene frame : scene.frames()) {
-            SpritePainter.Bounds bounds = SpritePainter.Bounds.of(frame.cell(), pixelsPerMm);
-            graphics.drawImage(painter.frame(frame, pixelsPerMm), bounds.x(), bounds.y(), null);
+        for (Unit unit : scene.units()) {
+            double x = unit.x() * pixelsPerMm;
+            double y = unit.y() * pixelsPerMm;
+            double phaseX = x - Math.floor(x);
+            double phaseY = y - Math.floor(y);
+            RasterPainter.Bounds bounds = RasterPainter.Bounds.of(unit.ownInk(), pixelsPerMm, phaseX, phaseY);
+            graphics.drawImage(
+                    painter.unit(unit, pixelsPerMm, phaseX, phaseY),
+                    (int) Math.floor(x) + bounds.x(),
+                    (int) Math.floor(y) + bounds.y(),
+                    null);
         }
         graphics.dispose();
         assertThat(Likeness.of(joined, page)).isGreaterThan(0.999);
@@ -152,8 +158,7 @@ class PainterTest {
 
     @Test
     void anEmptyFrameDrawsNothing() {
-        BufferedImage page =
-                new SpritePainter(RASTERS).page(scene(dressed(piece(grid(1, 1, 10, 0), 1), mm(5), mm(0))), 1);
+        BufferedImage page = new RasterPainter(RASTERS).page(scene(dressed(piece(grid(1, 1, 10, 0), 1), 5, 0)), 1);
         assertThat(new Color(page.getRGB(12, 100))).isEqualTo(Color.WHITE);
         assertThat(new Color(page.getRGB(150, 100))).isEqualTo(Color.WHITE);
     }
@@ -172,21 +177,16 @@ class PainterTest {
     }
 
     private static Piece turned(double degrees) {
-        Piece piece = placed(piece(grid(1, 1, 10, 5), 1), photo(1));
-        Frame frame = piece.pages().get(0).frames().get(0);
-        Spot spot = Spot.of(mm(90), mm(60), mm(120), mm(80), degrees);
-        return new Edits(Pieces.facts(), UUID::randomUUID)
-                .apply(
-                        piece,
-                        new Edit.PutFrames(piece.pages().get(0).id(), List.of(new Edit.FrameSpot(frame.id(), spot))))
-                .piece();
+        Piece piece = placed(piece(grid(1, 1, 10, 5), 1), 1);
+        Placement.Free to = new Placement.Free(free(90, 60, 120, 80).box(), degrees);
+        return applied(piece, move(piece, frame(piece, 0), to));
     }
 
     @Test
     void aTurnedFrameLiesWhereItsTurnSaysAndItsSpriteIsThePagesPart() {
         PageScene scene = scene(turned(30));
         double pixelsPerMm = 3;
-        SpritePainter painter = new SpritePainter(RASTERS);
+        RasterPainter painter = new RasterPainter(RASTERS);
         BufferedImage page = painter.page(scene, pixelsPerMm);
         double cos = Math.cos(Math.toRadians(30));
         double sin = Math.sin(Math.toRadians(30));
@@ -199,16 +199,6 @@ class PainterTest {
                         .isEqualTo(share < 1 ? 0 : 255);
             }
         }
-        PageScene.FrameScene frame = scene.frames().get(1);
-        BufferedImage sprite = painter.frame(frame, pixelsPerMm);
-        SpritePainter.Bounds bounds = SpritePainter.Bounds.of(frame.bounds(), pixelsPerMm);
-        for (int y = 0; y < sprite.getHeight(); y += 3) {
-            for (int x = 0; x < sprite.getWidth(); x += 3) {
-                int alpha = sprite.getRGB(x, y) >>> 24;
-                int blue = page.getRGB(x + bounds.x(), y + bounds.y()) & 255;
-                assertThat(255 - alpha).isCloseTo(blue, within(3));
-            }
-        }
     }
 
     /** A photo that just fills its turned frame brings no dark rim from beyond its edge. */
@@ -216,13 +206,57 @@ class PainterTest {
     void aTurnedWhitePhotoOnWhiteLeavesNothingToSee() {
         BufferedImage white = plain(Color.WHITE);
         for (double degrees : new double[] {-8, 3.3, 45}) {
-            BufferedImage page = new SpritePainter((photo, scale) -> PhotoRasters.Raster.upright(white))
-                    .page(scene(turned(degrees)), 2.7);
+            BufferedImage page = new RasterPainter((photo, scale) -> white).page(scene(turned(degrees)), 2.7);
             for (int y = 0; y < page.getHeight(); y++) {
                 for (int x = 0; x < page.getWidth(); x++) {
                     assertThat(page.getRGB(x, y) & 255).isGreaterThanOrEqualTo(254);
                 }
             }
         }
+    }
+
+    private static int grey(Piece piece, double x, double y) {
+        return new RasterPainter(RASTERS).page(scene(piece), 2).getRGB((int) (x * 2), (int) (y * 2)) & 255;
+    }
+
+    /** A half clear group lets the ground through once, also where its frames lie over each other. */
+    @Test
+    void opacityIsOfTheGroupAsAWhole() {
+        Piece piece = row(2);
+        UUID page = first(piece).id();
+        Piece two = applied(
+                piece,
+                move(piece, frame(piece, 0), free(20, 20, 100, 100)),
+                move(piece, frame(piece, 1), free(60, 60, 100, 100)));
+        Piece grouped = applied(two, new Edit.GroupItems(page, frames(piece)));
+        UUID group = first(grouped).holder(frame(piece, 0)).orElseThrow().id();
+        Piece half = applied(grouped, patch(grouped, new ItemChange.SetOpacity(0.5), group));
+        assertThat(grey(half, 30, 30)).isCloseTo(128, within(2));
+        assertThat(grey(half, 90, 90)).as("where both lie").isCloseTo(128, within(2));
+        Piece each = applied(two, patch(two, new ItemChange.SetOpacity(0.5), frame(piece, 0), frame(piece, 1)));
+        assertThat(grey(each, 90, 90)).as("each by itself lets less through").isCloseTo(64, within(2));
+        Piece hidden = applied(half, patch(half, new ItemChange.SetHidden(true), group));
+        assertThat(grey(hidden, 30, 30)).isEqualTo(255);
+    }
+
+    /** A photo that ends at the trim is laid on into the bleed, mirrored at its edge. */
+    @Test
+    void whatEndsAtTheTrimReachesIntoTheBleed() {
+        BufferedImage ramp = new BufferedImage(300, 200, BufferedImage.TYPE_3BYTE_BGR);
+        for (int x = 0; x < 300; x++) {
+            for (int y = 0; y < 200; y++) {
+                ramp.setRGB(x, y, x < 150 ? 0x202020 + x * 0x010101 : 0xffffff);
+            }
+        }
+        Piece piece = placed(piece(grid(1, 1, 0, 0), 1), 1);
+        PageScene scene = scene(piece);
+        BufferedImage image = new BufferedImage(306 * 2, 206 * 2, BufferedImage.TYPE_3BYTE_BGR);
+        new RasterPainter((pixels, scale) -> ramp).window(scene, image, -3, -3, 2, RasterPainter.Ground.OF_PAGE);
+        for (int out = 1; out < 6; out++) {
+            assertThat(image.getRGB(6 - out, 200) & 255)
+                    .as("mirrored " + out)
+                    .isCloseTo(image.getRGB(5 + out, 200) & 255, within(2));
+        }
+        assertThat(image.getRGB(0, 0) & 255).as("the corner, too").isLessThan(60);
     }
 }

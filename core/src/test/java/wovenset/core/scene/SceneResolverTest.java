@@ -2,91 +2,156 @@ package wovenset.core.scene;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static wovenset.core.testing.Pieces.applied;
+import static wovenset.core.testing.Pieces.bordered;
+import static wovenset.core.testing.Pieces.cut;
+import static wovenset.core.testing.Pieces.entry;
+import static wovenset.core.testing.Pieces.first;
+import static wovenset.core.testing.Pieces.frame;
+import static wovenset.core.testing.Pieces.free;
 import static wovenset.core.testing.Pieces.grid;
 import static wovenset.core.testing.Pieces.mm;
-import static wovenset.core.testing.Pieces.photo;
+import static wovenset.core.testing.Pieces.move;
+import static wovenset.core.testing.Pieces.patch;
 import static wovenset.core.testing.Pieces.piece;
 import static wovenset.core.testing.Pieces.placed;
+import static wovenset.core.testing.Pieces.row;
 
-import java.util.Optional;
+import java.util.List;
 import org.junit.jupiter.api.Test;
+import wovenset.core.check.Finding;
+import wovenset.core.check.PageCheck;
+import wovenset.core.edit.Edit;
+import wovenset.core.edit.ItemChange;
 import wovenset.core.geometry.BoxMm;
-import wovenset.core.piece.CaptionStyle;
-import wovenset.core.piece.Dress;
 import wovenset.core.piece.Piece;
-import wovenset.core.piece.Rgb;
-import wovenset.core.scene.SharpnessLimits.Sharpness;
+import wovenset.core.said.Notice;
+import wovenset.core.style.Band;
+import wovenset.core.style.CaptionStyle;
+import wovenset.core.style.FrameStyle;
+import wovenset.core.style.Outline;
+import wovenset.core.style.StyleDifference;
+import wovenset.core.testing.Pieces;
 
 class SceneResolverTest {
-    private static final SceneResolver RESOLVER =
-            new SceneResolver(photo -> Optional.of(new PhotoSizes.PixelSize(3000, 2000)), SharpnessLimits.USUAL);
-
-    private static Piece dressed(Piece piece, double borderMm, double radiusMm, CaptionStyle.Show show) {
-        return piece.withDress(new Dress(
-                new Rgb("#ffffff"),
-                new Rgb("#112233"),
-                mm(borderMm),
-                mm(radiusMm),
-                new CaptionStyle(show, "Alegreya", 12, new Rgb("#000000"), 1)));
-    }
+    private static final SceneResolver RESOLVER = new SceneResolver(Pieces.facts());
 
     private static PageScene scene(Piece piece) {
-        return RESOLVER.resolve(piece, piece.pages().get(0));
+        return RESOLVER.resolve(piece, first(piece));
+    }
+
+    private static Piece words(Piece piece, CaptionStyle.Show show) {
+        CaptionStyle captions = piece.styles().captions();
+        return applied(
+                piece, new Edit.SetCaptionStyle(new CaptionStyle(show, captions.typeface(), 12, captions.colour(), 1)));
     }
 
     @Test
-    void bordersTakeFromTheWindowAndWordsFromTheCell() {
-        PageScene.FrameScene frame = scene(
-                        dressed(placed(piece(grid(1, 1, 10, 0), 1), photo(1)), 2, 5, CaptionStyle.Show.BELOW))
-                .frames()
-                .get(0);
-        double band = 1.5 * 1.25 * 12 * 25.4 / 72;
-        assertThat(frame.cell()).isEqualTo(new BoxMm(10, 10, 280, 180));
-        assertThat(frame.outer().height()).isCloseTo(180 - band, within(1e-9));
-        assertThat(frame.window().x()).isCloseTo(12, within(1e-9));
-        assertThat(frame.window().width()).isCloseTo(276, within(1e-9));
-        assertThat(frame.windowRadiusMm()).isCloseTo(3, within(1e-9));
-        assertThat(frame.words()).isNotNull();
-        assertThat(frame.words().lines()).singleElement().satisfies(line -> {
-            assertThat(line.text()).isEqualTo("words of 1");
-            assertThat(line.yMm()).isBetween(frame.outer().y() + frame.outer().height(), 190.0);
-        });
+    void innerBandsTakeFromTheFrameAndWordsFromItsCell() {
+        Piece piece = bordered(placed(piece(grid(1, 1, 10, 0), 1), 1), 2);
+        FrameScene frame =
+                scene(words(piece, CaptionStyle.Show.WRITTEN)).frames().get(0);
+        double strip = 1.5 * 1.25 * 12 * 25.4 / 72;
+        assertThat(frame.box().x()).isEqualTo(10);
+        assertThat(frame.box().height()).isCloseTo(180 - strip, within(0.001));
+        assertThat(frame.window().x()).isCloseTo(12, within(1e-6));
+        assertThat(frame.window().width()).isCloseTo(276, within(1e-6));
+        assertThat(frame.resolved().words().orElseThrow().lines()).containsExactly("words of 1");
     }
 
     @Test
-    void aCornerRadiusStopsAtHalfTheShorterSide() {
-        PageScene.FrameScene frame = scene(dressed(piece(grid(1, 4, 10, 5), 1), 0, 4000, CaptionStyle.Show.NONE))
-                .frames()
-                .get(0);
-        assertThat(frame.cornerRadiusMm())
-                .isCloseTo(Math.min(frame.outer().width(), frame.outer().height()) / 2, within(1e-9));
-        assertThat(frame.photo()).isNull();
-        assertThat(frame.words()).isNull();
+    void outerBandsAreAddedAroundAndNoneLeavesNoRoomForWords() {
+        Piece piece = placed(piece(grid(1, 1, 10, 0), 1), 1);
+        FrameStyle usual = piece.styles().usual();
+        Piece outside = applied(piece, new Edit.SetFrameStyle(usual.withBand(0, band -> band.withWidth(mm(4))
+                .withSide(Band.Side.OUTSIDE))));
+        FrameScene frame = scene(outside).frames().get(0);
+        assertThat(frame.box()).isEqualTo(new BoxMm(14, 14, 272, 172));
+        assertThat(frame.window()).isEqualTo(frame.box());
+        assertThat(frame.bounds()).isEqualTo(new BoxMm(10, 10, 280, 180));
     }
 
     @Test
-    void sharpnessFollowsThePrintedSize() {
-        // 3000 px over 280 mm are 272 ppi; twice the zoom halves them; a quarter of the page doubles them.
-        PageScene.PhotoScene whole = scene(placed(piece(grid(1, 1, 10, 0), 1), photo(1)))
-                .frames()
-                .get(0)
-                .photo();
-        assertThat(whole.ppi()).isCloseTo(3000 / 280.0 * 25.4, within(0.01));
-        assertThat(whole.sharpness()).isEqualTo(Sharpness.DENSE);
+    void wholePhotosStayWholeInsideBordersOfTheirOwn() {
+        Piece piece = cut(row(5), "([pp]p[pp])", true);
+        StyleDifference wide = new StyleDifference.BandWidth(0, mm(6));
+        Piece own = applied(piece, patch(piece, new ItemChange.Differ(wide), frame(piece, 1), frame(piece, 4)));
+        PageScene scene = scene(own);
+        for (int i = 0; i < 5; i++) {
+            FrameScene frame = scene.frames().get(i);
+            assertThat(frame.box().width() - frame.window().width()).isCloseTo(i == 1 || i == 4 ? 12 : 0, within(0.01));
+            assertThat(frame.window().width() / frame.window().height())
+                    .isCloseTo(new double[] {1, 1.5, 2 / 3.0, 1, 1.5}[i], within(1e-3));
+        }
+        assertThat(scene.frames().get(1).box().y() - scene.frames().get(0).box().bottom())
+                .isCloseTo(4, within(0.002));
     }
 
     @Test
-    void limitsHoldOnBothSides() {
+    void theRestOfAPageIsTheSameWhenOneFrameIsDragged() {
+        Piece piece = row(3);
+        Piece one = applied(piece, move(piece, frame(piece, 1), free(20, 20, 60, 60)));
+        Piece other = applied(one, move(one, frame(piece, 1), free(21, 23, 60, 60)));
+        List<Unit> before = scene(one).units();
+        List<Unit> after = scene(other).units();
+        for (int i = 0; i < before.size(); i++) {
+            assertThat(after.get(i).ops())
+                    .as("what is drawn does not depend on where it lies")
+                    .isEqualTo(before.get(i).ops());
+        }
+        assertThat(after).isNotEqualTo(before);
+    }
+
+    @Test
+    void anOvalsPhotoIsCroppedToItsBoxAndKeepsItsShape() {
+        Piece piece = placed(piece(grid(1, 2, 10, 5), 1), 1);
+        Piece oval = applied(piece, patch(piece, new ItemChange.SetOutline(new Outline.Ellipse()), frame(piece, 0)));
+        assertThat(scene(oval).units().get(0).ops().toString()).contains("Oval");
+        assertThat(scene(oval).frames().get(0).window())
+                .isEqualTo(scene(piece).frames().get(0).window());
+    }
+
+    @Test
+    void hiddenFramesAreListedAndNotDrawn() {
+        Piece piece = row(2);
+        Piece hidden = applied(piece, patch(piece, new ItemChange.SetHidden(true), frame(piece, 0)));
+        assertThat(scene(hidden).frames()).extracting(FrameScene::hidden).containsExactly(true, false);
+        assertThat(scene(hidden).units()).hasSize(1);
+    }
+
+    @Test
+    void whatIsWrongOfAPageIsFound() {
+        Piece piece = words(placed(piece(grid(1, 2, 10, 5), 1), 1), CaptionStyle.Show.ALWAYS);
+        Piece wrong = applied(
+                piece,
+                new Edit.CaptionEntry(entry(piece, 1), "風 " + "long ".repeat(99)),
+                new Edit.SetFormat(Pieces.format(400, 300)));
+        List<Finding> found = PageCheck.of(scene(wrong), new SharpnessLimits(2000, 1900));
+        assertThat(found)
+                .extracting(finding -> finding.what().code())
+                .containsExactlyInAnyOrder(
+                        Notice.TOO_SOFT.code(),
+                        Notice.WORDS_CUT.code(),
+                        Notice.SIGNS_MISSING.code(),
+                        Notice.FRAME_EMPTY.code());
+        assertThat(found)
+                .filteredOn(one -> one.gravity() == Finding.Gravity.GRAVE)
+                .hasSize(3);
         SharpnessLimits limits = SharpnessLimits.USUAL;
-        assertThat(limits.of(200)).isEqualTo(Sharpness.DENSE);
-        assertThat(limits.of(199.99)).isEqualTo(Sharpness.OPEN);
-        assertThat(limits.of(120)).isEqualTo(Sharpness.OPEN);
-        assertThat(limits.of(119.99)).isEqualTo(Sharpness.LOOSE);
+        assertThat(List.of(limits.of(200), limits.of(199.99), limits.of(120), limits.of(119.99)))
+                .containsExactly(
+                        SharpnessLimits.Sharpness.DENSE,
+                        SharpnessLimits.Sharpness.OPEN,
+                        SharpnessLimits.Sharpness.OPEN,
+                        SharpnessLimits.Sharpness.LOOSE);
     }
 
     @Test
-    void theSamePieceGivesAnEqualScene() {
-        Piece piece = dressed(placed(piece(grid(2, 2, 10, 5), 1), photo(1), photo(2)), 1, 2, CaptionStyle.Show.BELOW);
+    void sharpnessFollowsThePrintedSizeAndEqualPiecesGiveEqualScenes() {
+        Piece piece = placed(piece(grid(1, 1, 10, 0), 1), 2);
+        // 9000 px over 280 mm; the photo is as wide as its window.
+        assertThat(scene(piece).frames().get(0).resolved().photo().orElseThrow().ppi())
+                .isCloseTo(9000 / 280.0 * 25.4, within(0.01));
         assertThat(scene(piece)).isEqualTo(scene(piece));
     }
 }

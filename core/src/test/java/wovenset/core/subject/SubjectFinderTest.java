@@ -12,9 +12,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import wovenset.core.photo.Region;
+import wovenset.core.photo.Subject;
 import wovenset.core.picture.DerivedPixels;
-import wovenset.core.piece.Region;
-import wovenset.core.piece.Subject;
 import wovenset.core.testing.DrawnFace;
 
 class SubjectFinderTest {

@@ -3,25 +3,34 @@ package wovenset.core.testing;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.function.Supplier;
+import java.util.stream.IntStream;
+import wovenset.core.arrangement.Grid;
+import wovenset.core.arrangement.Margins;
+import wovenset.core.arrangement.Slicing;
+import wovenset.core.arrangement.SlicingTree;
 import wovenset.core.edit.Edit;
-import wovenset.core.edit.Edits;
-import wovenset.core.edit.PhotoFacts;
+import wovenset.core.edit.ItemChange;
+import wovenset.core.edit.apply.Edits;
+import wovenset.core.geometry.Box;
+import wovenset.core.measure.Format;
 import wovenset.core.measure.Length;
 import wovenset.core.measure.LengthUnit;
 import wovenset.core.measure.Resolution;
-import wovenset.core.piece.CaptionStyle;
+import wovenset.core.photo.LabColour;
+import wovenset.core.photo.PhotoFacts;
+import wovenset.core.photo.PhotoId;
+import wovenset.core.photo.PixelSize;
 import wovenset.core.piece.Crop;
-import wovenset.core.piece.Dress;
-import wovenset.core.piece.Format;
-import wovenset.core.piece.Frame;
-import wovenset.core.piece.Grid;
-import wovenset.core.piece.Margins;
+import wovenset.core.piece.Entries;
 import wovenset.core.piece.Page;
-import wovenset.core.piece.PhotoId;
+import wovenset.core.piece.PhotoFrame;
 import wovenset.core.piece.Piece;
+import wovenset.core.piece.Placement;
+import wovenset.core.style.CaptionStyle;
+import wovenset.core.style.FrameStyle;
+import wovenset.core.style.StyleSheet;
 
 /** Pieces for tests, built from plain millimetres. */
 public final class Pieces {
@@ -50,91 +59,148 @@ public final class Pieces {
         return () -> UUID.nameUUIDFromBytes(("id " + next[0]++).getBytes(StandardCharsets.UTF_8));
     }
 
-    /** Every photo is known; its embedded words are “words of” and its number. */
+    /** Every photo is known, from 2:3 over a square to 3:2 and lighter with its number; its words are “words of” it. */
     public static PhotoFacts facts() {
         return new PhotoFacts() {
             @Override
-            public Optional<String> embeddedCaption(PhotoId photo) {
-                return Optional.of("words of " + number(photo));
+            public Optional<PixelSize> size(PhotoId photo) {
+                return Optional.of(new PixelSize(new int[] {4000, 6000, 9000}[number(photo) % 3], 6000));
             }
 
-            /** From 2:3 over a square to 3:2, by the photo's number. */
             @Override
-            public OptionalDouble proportion(PhotoId photo) {
-                return OptionalDouble.of(new double[] {2 / 3.0, 1, 1.5}[(int) (number(photo) % 3)]);
+            public Optional<LabColour> colour(PhotoId photo) {
+                return Optional.of(new LabColour(10.0 * number(photo), 0, 0));
+            }
+
+            @Override
+            public String embeddedCaption(PhotoId photo) {
+                return "words of " + number(photo);
             }
         };
     }
 
     /** No photo is known. */
     public static PhotoFacts noFacts() {
-        return new PhotoFacts() {
-            @Override
-            public Optional<String> embeddedCaption(PhotoId photo) {
-                return Optional.empty();
-            }
-
-            @Override
-            public OptionalDouble proportion(PhotoId photo) {
-                return OptionalDouble.empty();
-            }
-        };
+        return photo -> Optional.empty();
     }
 
-    private static long number(PhotoId photo) {
-        return Long.parseLong(photo.sha256().substring(48), 16);
+    /** The n of a made-up photo. */
+    public static int number(PhotoId photo) {
+        return Integer.parseInt(photo.sha256().substring(56), 16);
     }
 
     /** A piece of so many pages of 300 × 200 mm with this grid and no captions, with empty frames. */
     public static Piece piece(Grid grid, int pages) {
         Supplier<UUID> ids = ids();
+        UUID id = ids.get();
+        StyleSheet styles = StyleSheet.plain(ids.get());
         return new Piece(
-                ids.get(),
+                id,
                 "Kites",
                 format(300, 200),
-                withoutCaptions(Dress.PLAIN),
-                List.of(),
-                java.util.stream.IntStream.range(0, pages)
-                        .mapToObj(page -> page(grid, ids))
-                        .toList(),
-                List.of());
-    }
-
-    private static Page page(Grid grid, Supplier<UUID> ids) {
-        return Page.of(
-                ids.get(),
-                grid,
-                java.util.stream.Stream.generate(() -> Frame.empty(ids.get()))
-                        .limit(grid.places())
+                styles.withCaptions(styles.captions().withShow(CaptionStyle.Show.NONE)),
+                Entries.NONE,
+                IntStream.range(0, pages)
+                        .mapToObj(page -> page(grid, styles.usual().id(), ids))
                         .toList());
     }
 
-    public static Dress withoutCaptions(Dress dress) {
-        CaptionStyle captions = dress.captions();
-        return new Dress(
-                dress.pageColour(),
-                dress.borderColour(),
-                dress.borderWidth(),
-                dress.cornerRadius(),
-                new CaptionStyle(
-                        CaptionStyle.Show.NONE,
-                        captions.typeface(),
-                        captions.sizePt(),
-                        captions.colour(),
-                        captions.lines()));
+    private static Page page(Grid grid, UUID style, Supplier<UUID> ids) {
+        return Page.of(
+                ids.get(),
+                grid,
+                IntStream.range(0, grid.slots())
+                        .mapToObj(slot -> PhotoFrame.empty(ids.get(), new Placement.InSlot(slot), style))
+                        .toList());
     }
 
-    /** The piece with these photos in the frames of its first page, in reading order. */
-    public static Piece placed(Piece piece, PhotoId... photos) {
-        Page page = piece.pages().get(0);
-        Edits edits = new Edits(facts(), UUID::randomUUID);
+    /** A piece of one page with as many cells in a row as photos, numbered from 1. */
+    public static Piece row(int photos) {
+        return placed(
+                piece(grid(1, photos, 10, 5), 1),
+                IntStream.rangeClosed(1, photos).toArray());
+    }
+
+    /** The piece with these photos in the frames of its first page, in the order of its slots; 0 for none. */
+    public static Piece placed(Piece piece, int... photos) {
+        Page page = first(piece);
+        Piece now = applied(
+                piece,
+                new Edit.AddPhotos(IntStream.of(photos)
+                        .filter(n -> n > 0)
+                        .mapToObj(Pieces::photo)
+                        .toList()));
         for (int i = 0; i < photos.length; i++) {
-            piece = edits.apply(
-                            piece,
-                            new Edit.PlacePhoto(page.id(), page.frames().get(i).id(), photos[i]))
-                    .piece();
+            if (photos[i] > 0) {
+                now = applied(
+                        now,
+                        new Edit.PlaceEntry(page.id(), page.slotted().get(i).id(), entry(now, photos[i])));
+            }
         }
-        return piece;
+        return now;
+    }
+
+    /** The piece after these edits. */
+    public static Piece applied(Piece piece, Edit... edits) {
+        Piece now = piece;
+        for (Edit edit : edits) {
+            now = new Edits(facts(), UUID::randomUUID).apply(now, edit).piece();
+        }
+        return now;
+    }
+
+    public static Page first(Piece piece) {
+        return piece.pages().get(0);
+    }
+
+    /** The n-th frame of the first page, from back to front. */
+    public static UUID frame(Piece piece, int n) {
+        return first(piece).frames().get(n).id();
+    }
+
+    public static List<UUID> frames(Piece piece) {
+        return first(piece).frames().stream().map(PhotoFrame::id).toList();
+    }
+
+    /** The entry of the n-th made-up photo. */
+    public static UUID entry(Piece piece, int n) {
+        return piece.entries().of(photo(n)).orElseThrow().id();
+    }
+
+    /** The numbers of the photos in all frames of all pages, from back to front; 0 for an empty frame. */
+    public static List<Integer> shown(Piece piece) {
+        return piece.pages().stream()
+                .flatMap(page -> page.frames().stream().map(frame -> piece.entryOf(page, frame)
+                        .map(entry -> number(entry.photo()))
+                        .orElse(0)))
+                .toList();
+    }
+
+    public static Placement.Free free(double x, double y, double width, double height) {
+        return new Placement.Free(new Box(mm(x), mm(y), mm(width), mm(height)), 0);
+    }
+
+    /** The edit that changes something about these frames of the first page. */
+    public static Edit patch(Piece piece, ItemChange change, UUID... items) {
+        return new Edit.PatchItems(first(piece).id(), List.of(items), change);
+    }
+
+    /** The edit that puts a frame of the first page in a place of its own. */
+    public static Edit move(Piece piece, UUID frame, Placement.Free to) {
+        return new Edit.MoveItems(first(piece).id(), List.of(new Edit.ItemMove(frame, to)));
+    }
+
+    /** The first page cut as the tree says, for its photos in their order. */
+    public static Piece cut(Piece piece, String tree, boolean whole) {
+        Slicing slicing = new Slicing(Margins.all(mm(10)), mm(4), whole, SlicingTree.parse(tree));
+        List<UUID> order = first(piece).slotted().stream().map(PhotoFrame::id).toList();
+        return applied(piece, new Edit.Arrange(first(piece).id(), slicing, order));
+    }
+
+    /** The piece with inner bands of this width around its frames. */
+    public static Piece bordered(Piece piece, double widthMm) {
+        FrameStyle usual = piece.styles().usual();
+        return piece.withStyles(piece.styles().with(usual.withBand(0, band -> band.withWidth(mm(widthMm)))));
     }
 
     public static Crop crop(double focusX, double focusY, double zoom, double turn) {

@@ -8,21 +8,21 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import wovenset.core.arrange.PageProposals;
-import wovenset.core.arrange.PageProposals.Answer;
-import wovenset.core.arrange.PageProposals.Kind;
-import wovenset.core.arrange.PageProposals.Offer;
-import wovenset.core.arrange.PhotoTraits;
+import wovenset.core.arrange.propose.PageProposals;
+import wovenset.core.arrange.propose.PageProposals.Answer;
+import wovenset.core.arrange.propose.PageProposals.Kind;
+import wovenset.core.arrange.propose.PageProposals.Offer;
+import wovenset.core.arrangement.Arrangement;
 import wovenset.core.edit.EditRefusedException;
 import wovenset.core.measure.Length;
-import wovenset.core.piece.Arrangement;
-import wovenset.core.piece.Frame;
+import wovenset.core.photo.PhotoFacts;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 import wovenset.server.piece.PieceService;
 import wovenset.server.scene.SceneService;
 import wovenset.server.web.NotFoundException;
 import wovenset.server.web.RequiredFields;
+import wovenset.server.web.UnfitRequestException;
 
 /** Proposes arrangements for the photos of a page. Nothing is changed: choosing one is the edit {@code arrange}. */
 @RestController
@@ -32,12 +32,12 @@ class ProposalController {
 
     private final PieceService pieces;
     private final SceneService scenes;
-    private final PhotoTraits proportions;
+    private final PhotoFacts facts;
 
-    ProposalController(PieceService pieces, SceneService scenes, PhotoTraits proportions) {
+    ProposalController(PieceService pieces, SceneService scenes, PhotoFacts facts) {
         this.pieces = pieces;
         this.scenes = scenes;
-        this.proportions = proportions;
+        this.facts = facts;
     }
 
     /**
@@ -50,7 +50,7 @@ class ProposalController {
     /**
      * @param kind how it was found
      * @param order the page's frames in the order of the arrangement's places
-     * @param look names the picture of the page as it would be: {@code /pages/{page}/image/{look}}
+     * @param look names the picture of the page as it would be: {@code /pages/{page}/proposals/{look}}
      * @param lost mean share of a photo that is cropped
      * @param covered share of the page, less margins and gaps, that the frames take
      */
@@ -65,12 +65,12 @@ class ProposalController {
             @RequestBody ProposalRequest request) {
         RequiredFields.check(request);
         if (request.most() < 1 || request.most() > MOST) {
-            throw new IllegalArgumentException("Between 1 and " + MOST + " proposals are made at once");
+            throw new UnfitRequestException("Between 1 and " + MOST + " proposals are made at once");
         }
         Piece piece = pieces.get(pieceId).piece();
         Page page = piece.page(pageId).orElseThrow(() -> new NotFoundException("This page is no longer in the piece."));
         Length gap = request.gap() == null ? PageProposals.gapOf(page) : request.gap();
-        Answer answer = PageProposals.of(piece, page, proportions, gap, request.most(), request.seed());
+        Answer answer = PageProposals.of(piece, page, facts, gap, request.most(), request.seed());
         if (answer instanceof Answer.Cannot problem) {
             throw new EditRefusedException(problem.field(), problem.reason());
         }
@@ -79,12 +79,11 @@ class ProposalController {
     }
 
     private ProposalView view(Piece piece, Offer offer) {
-        Page page = offer.page();
         return new ProposalView(
                 offer.kind(),
-                page.arrangement(),
-                page.governed().stream().map(Frame::id).toList(),
-                scenes.view(piece, page).hash(),
+                offer.page().arrangement(),
+                offer.order(),
+                scenes.propose(piece, offer.page()),
                 offer.lost(),
                 offer.covered());
     }

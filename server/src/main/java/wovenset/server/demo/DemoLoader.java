@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.slf4j.Logger;
@@ -16,22 +17,24 @@ import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
+import wovenset.core.arrangement.Grid;
+import wovenset.core.arrangement.Margins;
 import wovenset.core.edit.Edit;
+import wovenset.core.edit.ItemChange;
+import wovenset.core.measure.Format;
 import wovenset.core.measure.Length;
 import wovenset.core.measure.LengthSum;
 import wovenset.core.measure.LengthUnit;
 import wovenset.core.measure.Resolution;
-import wovenset.core.piece.CaptionStyle;
+import wovenset.core.photo.PhotoId;
 import wovenset.core.piece.Crop;
-import wovenset.core.piece.Dress;
-import wovenset.core.piece.Format;
-import wovenset.core.piece.Frame;
-import wovenset.core.piece.Grid;
-import wovenset.core.piece.Margins;
 import wovenset.core.piece.Page;
-import wovenset.core.piece.PhotoId;
 import wovenset.core.piece.Piece;
-import wovenset.core.piece.Rgb;
+import wovenset.core.style.Band;
+import wovenset.core.style.CaptionStyle;
+import wovenset.core.style.FrameStyle;
+import wovenset.core.style.Ground;
+import wovenset.core.style.Rgb;
 import wovenset.server.WovensetProperties;
 import wovenset.server.photo.PhotoStore;
 import wovenset.server.piece.PieceService;
@@ -98,7 +101,7 @@ class DemoLoader implements ApplicationRunner {
                         "demo",
                         null)
                 .after();
-        editor.edit(new Edit.SetDress(dress(demo.dress())));
+        dress(editor, demo.dress());
         for (int i = 0; i < demo.pages().size(); i++) {
             if (i > 0) {
                 editor.edit(new Edit.AddPage(editor.last().id()));
@@ -110,40 +113,39 @@ class DemoLoader implements ApplicationRunner {
     private static void fill(Editor editor, DemoPiece demo, DemoPiece.DemoPage page, Map<String, PhotoId> photos) {
         Length gap = length(page.gap());
         UUID id = editor.last().id();
-        editor.edit(new Edit.SetGrid(
-                id, new Grid(page.rows(), page.columns(), Margins.all(length(demo.margin())), gap, gap, null)));
+        Grid grid = new Grid(page.rows(), page.columns(), Margins.all(length(demo.margin())), gap, gap, null);
+        editor.edit(new Edit.SetGrid(id, grid, Edit.Reflow.ASK));
         for (int i = 0; i < page.frames().size(); i++) {
             DemoPiece.DemoFrame wanted = page.frames().get(i);
-            Frame frame = editor.last().frames().get(i);
-            editor.edit(new Edit.PlacePhoto(
-                    id, frame.id(), java.util.Objects.requireNonNull(photos.get(wanted.photo()), wanted.photo())));
+            UUID frame = editor.last().slotted().get(i).id();
+            PhotoId photo = Objects.requireNonNull(photos.get(wanted.photo()), wanted.photo());
+            UUID entry = editor.piece.piece().entries().of(photo).orElseThrow().id();
+            editor.edit(new Edit.PlaceEntry(id, frame, entry));
             if (wanted.caption() != null) {
-                editor.edit(new Edit.SetCaption(id, frame.id(), wanted.caption()));
+                editor.edit(new Edit.CaptionEntry(entry, wanted.caption()));
             }
             if (wanted.focusX() != null || wanted.focusY() != null) {
-                editor.edit(new Edit.SetCrop(
-                        id,
-                        frame.id(),
-                        new Crop(
-                                wanted.focusX() == null ? 0.5 : wanted.focusX(),
-                                wanted.focusY() == null ? 0.5 : wanted.focusY(),
-                                1,
-                                0,
-                                false,
-                                Crop.Fit.FILL,
-                                Crop.Aim.HAND)));
+                Crop crop = new Crop(
+                        wanted.focusX() == null ? 0.5 : wanted.focusX(),
+                        wanted.focusY() == null ? 0.5 : wanted.focusY(),
+                        1,
+                        0,
+                        false,
+                        Crop.Fit.FILL,
+                        Crop.Aim.HAND);
+                editor.edit(new Edit.PatchItems(id, List.of(frame), new ItemChange.SetCrop(crop)));
             }
         }
     }
 
-    private static Dress dress(DemoPiece.DemoDress demo) {
-        return new Dress(
-                new Rgb(demo.pageColour()),
-                new Rgb(demo.borderColour()),
-                length(demo.borderWidth()),
-                length(demo.cornerRadius()),
-                new CaptionStyle(
-                        demo.captions(), demo.typeface(), demo.sizePt(), new Rgb(demo.captionColour()), demo.lines()));
+    private static void dress(Editor editor, DemoPiece.DemoDress demo) {
+        FrameStyle usual = editor.piece.piece().styles().usual();
+        Band band = new Band(length(demo.borderWidth()), new Rgb(demo.borderColour()), Band.Side.INSIDE);
+        editor.edit(new Edit.SetFrameStyle(
+                new FrameStyle(usual.id(), usual.name(), List.of(band), length(demo.cornerRadius()))));
+        editor.edit(new Edit.SetCommonGround(new Ground.Plain(new Rgb(demo.pageColour()))));
+        editor.edit(new Edit.SetCaptionStyle(new CaptionStyle(
+                demo.captions(), demo.typeface(), demo.sizePt(), new Rgb(demo.captionColour()), demo.lines())));
     }
 
     private static Length length(String text) {

@@ -3,7 +3,7 @@ package wovenset.server.demo;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import wovenset.core.measure.LengthUnit;
-import wovenset.core.piece.CaptionStyle;
+import wovenset.core.style.CaptionStyle;
 
 /**
  * A demo piece as it is written in the demo folder; lengths are sums as a person types them.

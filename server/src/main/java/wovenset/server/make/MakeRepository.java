@@ -10,8 +10,9 @@ import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
-import tools.jackson.databind.json.JsonMapper;
 import wovenset.core.output.MakeRequest;
+import wovenset.server.stored.DocumentType;
+import wovenset.server.stored.Documents;
 
 /** Jobs that make files. */
 @Repository
@@ -19,11 +20,11 @@ class MakeRepository {
     private static final int RECENT = 20;
 
     private final DSLContext sql;
-    private final JsonMapper mapper;
+    private final Documents documents;
 
-    MakeRepository(DSLContext sql, JsonMapper mapper) {
+    MakeRepository(DSLContext sql, Documents documents) {
         this.sql = sql;
-        this.mapper = mapper;
+        this.documents = documents;
     }
 
     void insert(UUID id, UUID piece, MakeRequest request, LocalDateTime now) {
@@ -31,7 +32,7 @@ class MakeRepository {
                 .set(MAKE_JOB.ID, id.toString())
                 .set(MAKE_JOB.PIECE_ID, piece.toString())
                 .set(MAKE_JOB.STATE, MakeView.State.WAITING.name())
-                .set(MAKE_JOB.REQUEST, mapper.writeValueAsString(request))
+                .set(MAKE_JOB.REQUEST, documents.write(DocumentType.MAKE, request))
                 .set(MAKE_JOB.SHARE_DONE, 0.0)
                 .set(MAKE_JOB.DOING, "Waiting")
                 .set(MAKE_JOB.CANCEL_ASKED, false)
@@ -90,7 +91,7 @@ class MakeRepository {
                 UUID.fromString(row.get(MAKE_JOB.ID)),
                 UUID.fromString(row.get(MAKE_JOB.PIECE_ID)),
                 MakeView.State.valueOf(row.get(MAKE_JOB.STATE)),
-                mapper.readValue(row.get(MAKE_JOB.REQUEST), MakeRequest.class),
+                documents.read(DocumentType.MAKE, row.get(MAKE_JOB.REQUEST), MakeRequest.class),
                 row.get(MAKE_JOB.SHARE_DONE),
                 row.get(MAKE_JOB.DOING),
                 row.get(MAKE_JOB.FILE_NAME),

@@ -13,15 +13,16 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import wovenset.core.arrange.FrameTrim;
-import wovenset.core.arrange.Patterns;
-import wovenset.core.arrange.PhotoTraits;
 import wovenset.core.edit.EditRefusedException;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.output.FileNames;
+import wovenset.core.pattern.Pattern;
+import wovenset.core.pattern.Patterns;
+import wovenset.core.photo.PhotoFacts;
 import wovenset.core.piece.Page;
-import wovenset.core.piece.Pattern;
 import wovenset.core.piece.Piece;
+import wovenset.core.said.Reason;
+import wovenset.core.said.UnfitValueException;
 import wovenset.server.piece.PieceService;
 import wovenset.server.web.NotFoundException;
 import wovenset.server.web.RequiredFields;
@@ -33,13 +34,13 @@ class PatternController {
     private final PatternService patterns;
     private final PatternFile file;
     private final PieceService pieces;
-    private final PhotoTraits traits;
+    private final PhotoFacts facts;
 
-    PatternController(PatternService patterns, PatternFile file, PieceService pieces, PhotoTraits traits) {
+    PatternController(PatternService patterns, PatternFile file, PieceService pieces, PhotoFacts facts) {
         this.patterns = patterns;
         this.file = file;
         this.pieces = pieces;
-        this.traits = traits;
+        this.facts = facts;
     }
 
     /** A frame of a sketch, unturned, on the pattern's own page. */
@@ -64,12 +65,12 @@ class PatternController {
         Page page = piece.page(request.pageId())
                 .orElseThrow(() -> new NotFoundException("This page is no longer in the piece."));
         if (page.frames().isEmpty()) {
-            throw new EditRefusedException("name", "A page without frames makes no pattern.");
+            throw EditRefusedException.of("name", Reason.PATTERN_WITHOUT_FRAMES);
         }
         try {
-            return view(patterns.keep(Patterns.of(request.name().strip(), piece, page, traits)));
-        } catch (IllegalArgumentException e) {
-            throw new EditRefusedException("name", e.getMessage() + ".");
+            return view(patterns.keep(Patterns.of(request.name().strip(), piece, page, facts)));
+        } catch (UnfitValueException e) {
+            throw new EditRefusedException("name", e.said());
         }
     }
 
@@ -98,13 +99,12 @@ class PatternController {
     }
 
     private static PatternView view(PatternService.Known known) {
-        FrameTrim trim = FrameTrim.of(known.pattern().dress());
         return new PatternView(
                 known.id(),
                 known.shipped(),
                 known.pattern(),
                 Patterns.sketch(known.pattern()).stream()
-                        .map(place -> new SketchFrame(place.outer(trim), place.turnDegrees()))
+                        .map(place -> new SketchFrame(place.box(), place.turnDegrees()))
                         .toList());
     }
 }

@@ -1,12 +1,23 @@
 package wovenset.server.pattern;
 
+import java.nio.charset.StandardCharsets;
+import java.util.UUID;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
-import wovenset.core.arrange.Patterns;
 import wovenset.core.edit.EditRefusedException;
-import wovenset.core.piece.Pattern;
+import wovenset.core.measure.Format;
+import wovenset.core.measure.Length;
+import wovenset.core.measure.LengthUnit;
+import wovenset.core.measure.Resolution;
+import wovenset.core.pattern.Pattern;
+import wovenset.core.pattern.Patterns;
+import wovenset.core.said.Reason;
+import wovenset.core.said.UnfitValueException;
+import wovenset.server.stored.Documents;
+import wovenset.server.upgrade.OldDress;
+import wovenset.server.upgrade.PageUpgrade;
 import wovenset.server.web.RequiredFields;
 
 /** A pattern as a JSON file (docs/pattern-file.md). */
@@ -14,12 +25,15 @@ import wovenset.server.web.RequiredFields;
 class PatternFile {
     static final int MOST_CHARACTERS = 1_000_000;
     private static final String KIND = "pattern";
-    private static final int VERSION = 1;
+    private static final int VERSION = 2;
+    private static final UUID STYLE = UUID.nameUUIDFromBytes("style".getBytes(StandardCharsets.UTF_8));
 
     private final JsonMapper mapper;
+    private final Documents documents;
 
-    PatternFile(JsonMapper mapper) {
+    PatternFile(JsonMapper mapper, Documents documents) {
         this.mapper = mapper;
+        this.documents = documents;
     }
 
     private record Content(String wovenset, int version, Pattern pattern) {}
@@ -31,37 +45,74 @@ class PatternFile {
     /** @throws EditRefusedException saying what is wrong with the file */
     Pattern read(String text) {
         if (text.length() > MOST_CHARACTERS) {
-            throw refused("The file is too large for a pattern.");
+            throw refused(Reason.PATTERN_TOO_LARGE);
         }
         try {
             JsonNode tree = mapper.readTree(text);
             if (!tree.isObject() || !KIND.equals(tree.path("wovenset").asString(""))) {
-                throw refused("This file is no pattern: it has no “wovenset” with the value “pattern”.");
+                throw refused(Reason.NO_PATTERN);
             }
-            if (tree.path("version").asInt(VERSION) > VERSION) {
-                throw refused("This pattern was written by a later version of Wovenset.");
+            int version = tree.path("version").asInt(1);
+            if (version > VERSION) {
+                throw refused(Reason.PATTERN_OF_LATER_VERSION);
             }
-            Content content = RequiredFields.check(mapper.treeToValue(tree, Content.class));
-            if (Patterns.sketch(content.pattern()).isEmpty()) {
-                throw refused("The pattern’s frames do not fit on its own page.");
+            Pattern pattern = version == 1
+                    ? upgraded(tree.path("pattern"))
+                    : RequiredFields.check(mapper.treeToValue(tree, Content.class))
+                            .pattern();
+            if (Patterns.sketch(pattern).isEmpty()) {
+                throw refused(Reason.PATTERN_DOES_NOT_FIT);
             }
-            return content.pattern();
+            return pattern;
+        } catch (UnfitValueException e) {
+            throw new EditRefusedException("file", e.said());
         } catch (JacksonException e) {
-            Throwable cause = e.getCause();
-            throw refused(
-                    cause instanceof IllegalArgumentException
-                            ? cause.getMessage() + "."
-                            : "This file cannot be read as a pattern"
-                                    + (e.getLocation() == null
-                                            ? "."
-                                            : ": line " + e.getLocation().getLineNr() + ", column "
-                                                    + e.getLocation().getColumnNr() + "."));
+            throw unreadable(e);
         } catch (RequiredFields.MissingFieldException e) {
-            throw refused("The pattern is not complete: " + e.getMessage());
+            throw refused(Reason.PATTERN_INCOMPLETE, e.field());
+        } catch (IllegalArgumentException | ClassCastException e) {
+            throw refused(Reason.PATTERN_UNREADABLE);
         }
     }
 
-    private static EditRefusedException refused(String reason) {
-        return new EditRefusedException("file", reason);
+    private static EditRefusedException unreadable(JacksonException e) {
+        for (Throwable cause = e; cause != null; cause = cause.getCause()) {
+            if (cause instanceof UnfitValueException unfit) {
+                return new EditRefusedException("file", unfit.said());
+            }
+        }
+        return e.getLocation() == null
+                ? refused(Reason.PATTERN_UNREADABLE)
+                : refused(
+                        Reason.PATTERN_UNREADABLE_AT,
+                        e.getLocation().getLineNr(),
+                        e.getLocation().getColumnNr());
+    }
+
+    private Pattern upgraded(JsonNode pattern) {
+        Length width = length(pattern, "width");
+        Length height = length(pattern, "height");
+        if (!pattern.path("dress").isObject() || !pattern.path("arrangement").isObject()) {
+            throw refused(Reason.PATTERN_INCOMPLETE, pattern.path("dress").isObject() ? "arrangement" : "dress");
+        }
+        OldDress dress = OldDress.of(pattern.path("dress"));
+        Format format = new Format(width, height, Length.ZERO, LengthUnit.MM, Resolution.PRINT);
+        return new Pattern(
+                pattern.path("name").asString(""),
+                width,
+                height,
+                PageUpgrade.pattern(documents, pattern, dress, format, STYLE),
+                dress.sheet(STYLE));
+    }
+
+    private static Length length(JsonNode pattern, String field) {
+        if (!pattern.path(field).isNumber()) {
+            throw refused(Reason.PATTERN_INCOMPLETE, field);
+        }
+        return Length.ofMicrometres(pattern.path(field).asLong());
+    }
+
+    private static EditRefusedException refused(Reason reason, Object... args) {
+        return EditRefusedException.of("file", reason, args);
     }
 }

@@ -14,7 +14,8 @@ import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Service;
 import wovenset.core.edit.EditRefusedException;
-import wovenset.core.piece.Pattern;
+import wovenset.core.pattern.Pattern;
+import wovenset.core.said.Reason;
 import wovenset.server.web.NotFoundException;
 
 /** The patterns at hand: those that ship first, then those that were kept, oldest first. */
@@ -59,7 +60,7 @@ class PatternService {
 
     Known keep(Pattern pattern) {
         if (repository.count() >= MOST) {
-            throw new EditRefusedException("name", "At most " + MOST + " patterns are kept; delete some first.");
+            throw EditRefusedException.of("name", Reason.PATTERN_COUNT, MOST);
         }
         UUID id = UUID.randomUUID();
         repository.insert(

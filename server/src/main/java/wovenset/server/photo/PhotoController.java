@@ -22,8 +22,9 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
+import wovenset.core.photo.PhotoId;
 import wovenset.core.picture.Derivatives;
-import wovenset.core.piece.PhotoId;
+import wovenset.server.web.UnfitRequestException;
 
 /** Photos of a piece: bringing them in, what is known of them, and their small pictures. */
 @RestController
@@ -62,7 +63,7 @@ class PhotoController {
             @RequestParam String batch,
             @RequestParam(required = false) @Nullable String window) {
         if (batch.isBlank() || batch.length() > 64) {
-            throw new IllegalArgumentException("A batch is named by 1 to 64 characters");
+            throw new UnfitRequestException("A batch is named by 1 to 64 characters");
         }
         gathering.gathered(piece);
         List<PhotoIntake.Result> results = new ArrayList<>();
@@ -113,11 +114,15 @@ class PhotoController {
     }
 
     /** A derived size: small for the light table, large for cropping on the bench. */
-    @GetMapping(path = "/api/photos/{sha256}/{size}", produces = MediaType.IMAGE_JPEG_VALUE)
+    @GetMapping(
+            path = "/api/photos/{sha256}/{size}",
+            produces = {MediaType.IMAGE_JPEG_VALUE, MediaType.IMAGE_PNG_VALUE})
     ResponseEntity<Resource> picture(@PathVariable String sha256, @PathVariable DerivedSize size) {
         Path file =
                 store.derived(new PhotoId(sha256), size == DerivedSize.small ? Derivatives.SMALL : Derivatives.LARGE);
+        boolean clear = file.toString().endsWith(".png");
         return ResponseEntity.ok()
+                .contentType(clear ? MediaType.IMAGE_PNG : MediaType.IMAGE_JPEG)
                 .cacheControl(
                         CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable())
                 .body(new FileSystemResource(file));

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import wovenset.core.piece.PhotoId;
+import wovenset.core.photo.PhotoId;
 
 /** Where photos go once they are stored; the room of pieces provides it. */
 public interface PhotoGathering {

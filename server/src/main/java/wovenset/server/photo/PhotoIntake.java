@@ -16,10 +16,10 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
+import wovenset.core.photo.PhotoId;
 import wovenset.core.picture.PhotoInspector;
 import wovenset.core.picture.PictureLimits;
 import wovenset.core.picture.RefusedPhotoException;
-import wovenset.core.piece.PhotoId;
 
 /**
  * Takes in uploaded files one by one, ZIPs entry by entry, and says of each what became of it. Names from outside are

@@ -9,23 +9,25 @@ import java.util.Optional;
 import java.util.Set;
 import org.jooq.DSLContext;
 import org.jooq.Record;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
-import tools.jackson.databind.json.JsonMapper;
+import wovenset.core.photo.PhotoId;
+import wovenset.core.photo.Subject;
 import wovenset.core.picture.Orientation;
 import wovenset.core.picture.PhotoHeader;
 import wovenset.core.picture.PictureFormat;
-import wovenset.core.piece.PhotoId;
-import wovenset.core.piece.Subject;
+import wovenset.server.stored.DocumentType;
+import wovenset.server.stored.Documents;
 
 /** What is known of each stored photo. */
 @Repository
 class PhotoRepository {
     private final DSLContext sql;
-    private final JsonMapper mapper;
+    private final Documents documents;
 
-    PhotoRepository(DSLContext sql, JsonMapper mapper) {
+    PhotoRepository(DSLContext sql, Documents documents) {
         this.sql = sql;
-        this.mapper = mapper;
+        this.documents = documents;
     }
 
     Optional<StoredPhoto> find(PhotoId id) {
@@ -54,7 +56,7 @@ class PhotoRepository {
                 .set(PHOTO.INKS, header.inks())
                 .set(PHOTO.SIZE_BYTES, photo.bytes())
                 .set(PHOTO.FILE_NAME, photo.fileName())
-                .set(PHOTO.SUBJECT, mapper.writeValueAsString(photo.subject()))
+                .set(PHOTO.SUBJECT, written(photo.subject()))
                 .set(PHOTO.TAKEN_AT, header.takenAt())
                 .set(PHOTO.CAPTION, header.caption())
                 .set(PHOTO.ADDED_AT, now)
@@ -65,9 +67,13 @@ class PhotoRepository {
     /** Writes what a photo is about, where its row was made before subjects were looked for. */
     void setSubject(PhotoId id, Subject subject) {
         sql.update(PHOTO)
-                .set(PHOTO.SUBJECT, mapper.writeValueAsString(subject))
+                .set(PHOTO.SUBJECT, documents.write(DocumentType.SUBJECT, subject))
                 .where(PHOTO.SHA256.eq(id.sha256()))
                 .execute();
+    }
+
+    private @Nullable String written(@Nullable Subject subject) {
+        return subject == null ? null : documents.write(DocumentType.SUBJECT, subject);
     }
 
     private StoredPhoto photo(Record row) {
@@ -85,6 +91,6 @@ class PhotoRepository {
                 header,
                 row.get(PHOTO.SIZE_BYTES),
                 row.get(PHOTO.FILE_NAME),
-                subject == null ? null : mapper.readValue(subject, Subject.class));
+                subject == null ? null : documents.read(DocumentType.SUBJECT, subject, Subject.class));
     }
 }

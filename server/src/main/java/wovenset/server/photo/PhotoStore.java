@@ -21,19 +21,19 @@ import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
-import wovenset.core.arrange.LabColour;
-import wovenset.core.edit.PhotoFacts;
 import wovenset.core.output.PhotoFiles;
 import wovenset.core.paint.PhotoRasters;
+import wovenset.core.photo.LabColour;
+import wovenset.core.photo.PhotoFacts;
+import wovenset.core.photo.PhotoId;
+import wovenset.core.photo.PixelSize;
+import wovenset.core.photo.Subject;
 import wovenset.core.picture.Derivatives;
 import wovenset.core.picture.DerivedPixels;
 import wovenset.core.picture.PhotoHeader;
 import wovenset.core.picture.PhotoInspector;
 import wovenset.core.picture.PictureLimits;
 import wovenset.core.picture.RefusedPhotoException;
-import wovenset.core.piece.PhotoId;
-import wovenset.core.piece.Subject;
-import wovenset.core.scene.PhotoSizes;
 import wovenset.core.subject.MeanColour;
 import wovenset.core.subject.SubjectFinder;
 import wovenset.server.WovensetProperties;
@@ -42,7 +42,7 @@ import wovenset.server.web.NotFoundException;
 
 /** The folder of originals under their SHA-256, and of derived sizes that can always be made again. */
 @Component
-public class PhotoStore implements PhotoFacts, PhotoSizes, PhotoFiles {
+public class PhotoStore implements PhotoFacts, PhotoFiles {
     private static final Logger LOG = LoggerFactory.getLogger(PhotoStore.class);
     private static final int LONGEST_FILE_NAME = 200;
 
@@ -183,16 +183,17 @@ public class PhotoStore implements PhotoFacts, PhotoSizes, PhotoFiles {
 
     /** The file of a derived size, made again if it is missing. */
     public Path derived(PhotoId id, int longEdge) {
-        Path file = Derivatives.in(folder(derived, id), longEdge);
-        if (!Files.exists(file)) {
-            Derivatives.make(originalPath(id), header(id), folder(derived, id));
-        }
-        return file;
+        Path folder = folder(derived, id);
+        return Derivatives.find(folder, longEdge).orElseGet(() -> {
+            Derivatives.make(originalPath(id), header(id), folder);
+            return Derivatives.find(folder, longEdge)
+                    .orElseThrow(() -> new RefusedPhotoException("A derived picture could not be made."));
+        });
     }
 
     @Override
-    public Optional<String> embeddedCaption(PhotoId id) {
-        return find(id).map(photo -> photo.header().caption());
+    public String embeddedCaption(PhotoId id) {
+        return find(id).map(photo -> photo.header().caption()).orElse("");
     }
 
     @Override
@@ -224,7 +225,8 @@ public class PhotoStore implements PhotoFacts, PhotoSizes, PhotoFiles {
         try {
             return Optional.of(colours.get(id, absent -> {
                 try {
-                    return MeanColour.of(DerivedPixels.read(Files.readAllBytes(derived(absent, Derivatives.SMALL))));
+                    return MeanColour.of(
+                            DerivedPixels.readOnWhite(Files.readAllBytes(derived(absent, Derivatives.SMALL))));
                 } catch (IOException e) {
                     throw new UncheckedIOException(e);
                 }
@@ -238,7 +240,7 @@ public class PhotoStore implements PhotoFacts, PhotoSizes, PhotoFiles {
     /** What the photo is about. Without an answer the photo is still good: it is then cropped about its middle. */
     private Subject look(PhotoId id) {
         try {
-            return subjects.find(DerivedPixels.read(Files.readAllBytes(derived(id, Derivatives.SMALL))));
+            return subjects.find(DerivedPixels.readOnWhite(Files.readAllBytes(derived(id, Derivatives.SMALL))));
         } catch (IOException | RuntimeException e) {
             LOG.warn("A photo could not be looked at for its subject", e);
             return Subject.UNKNOWN;

@@ -1,9 +1,9 @@
 package wovenset.server.photo;
 
 import org.jspecify.annotations.Nullable;
+import wovenset.core.photo.PhotoId;
+import wovenset.core.photo.Subject;
 import wovenset.core.picture.PhotoHeader;
-import wovenset.core.piece.PhotoId;
-import wovenset.core.piece.Subject;
 
 /**
  * A photo in the store.

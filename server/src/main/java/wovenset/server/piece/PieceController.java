@@ -1,8 +1,9 @@
 package wovenset.server.piece;
 
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -14,16 +15,27 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import wovenset.core.delta.Change;
+import wovenset.core.delta.Head;
+import wovenset.core.delta.PageDelta;
+import wovenset.core.delta.PieceDelta;
+import wovenset.core.piece.Entry;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
+import wovenset.core.said.Said;
+import wovenset.server.piece.PieceViews.ChangeView;
 import wovenset.server.piece.PieceViews.EditRequest;
 import wovenset.server.piece.PieceViews.NewPieceRequest;
-import wovenset.server.piece.PieceViews.PieceAnswer;
-import wovenset.server.piece.PieceViews.PreviewAnswer;
+import wovenset.server.piece.PieceViews.PageSummary;
+import wovenset.server.piece.PieceViews.PageView;
+import wovenset.server.piece.PieceViews.PieceView;
+import wovenset.server.piece.PieceViews.PreviewRequest;
+import wovenset.server.piece.PieceViews.PreviewView;
 import wovenset.server.piece.PieceViews.ShelfItem;
 import wovenset.server.piece.PieceViews.StepRequest;
+import wovenset.server.said.Words;
 import wovenset.server.scene.SceneService;
-import wovenset.server.scene.SceneView;
+import wovenset.server.web.NotFoundException;
 import wovenset.server.web.Problems;
 import wovenset.server.web.RequiredFields;
 
@@ -32,47 +44,45 @@ import wovenset.server.web.RequiredFields;
 @RequestMapping("/api/pieces")
 class PieceController {
     private final PieceService pieces;
+    private final ShelfRepository shelf;
     private final SceneService scenes;
+    private final LatestTurns turns = new LatestTurns();
 
-    PieceController(PieceService pieces, SceneService scenes) {
+    PieceController(PieceService pieces, ShelfRepository shelf, SceneService scenes) {
         this.pieces = pieces;
+        this.shelf = shelf;
         this.scenes = scenes;
     }
 
     @GetMapping
     List<ShelfItem> shelf() {
-        return pieces.shelf().stream().map(this::shelfItem).toList();
-    }
-
-    private ShelfItem shelfItem(StoredPiece stored) {
-        Piece piece = stored.piece();
-        Page cover = piece.pages().get(0);
-        return new ShelfItem(
-                piece.id(),
-                piece.name(),
-                piece.format(),
-                piece.pages().size(),
-                piece.photos().size(),
-                stored.revision(),
-                stored.changedAt() + "Z",
-                cover.id(),
-                scenes.view(piece, cover).hash());
+        return shelf.all();
     }
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    PieceAnswer start(@RequestBody NewPieceRequest request) {
-        return whole(pieces.start(RequiredFields.check(request)));
+    PieceView start(@RequestBody NewPieceRequest request) {
+        RequiredFields.check(request);
+        return whole(pieces.start(request.name(), request.format(), request.margin()));
     }
 
     @GetMapping("/{id}")
-    PieceAnswer get(@PathVariable UUID id) {
+    PieceView get(@PathVariable UUID id) {
         return whole(pieces.get(id));
+    }
+
+    @GetMapping("/{id}/pages/{pageId}")
+    PageView page(@PathVariable UUID id, @PathVariable UUID pageId) {
+        StoredPiece stored = pieces.get(id);
+        Page page = stored.piece()
+                .page(pageId)
+                .orElseThrow(() -> new NotFoundException("This page is no longer in the piece."));
+        return content(stored, page);
     }
 
     @PostMapping("/{id}/copy")
     @ResponseStatus(HttpStatus.CREATED)
-    PieceAnswer copy(@PathVariable UUID id) {
+    PieceView copy(@PathVariable UUID id) {
         return whole(pieces.copy(id));
     }
 
@@ -83,32 +93,39 @@ class PieceController {
     }
 
     @PostMapping("/{id}/restore")
-    PieceAnswer restore(@PathVariable UUID id) {
+    PieceView restore(@PathVariable UUID id) {
         return whole(pieces.restore(id));
     }
 
     @PostMapping("/{id}/edits")
-    PieceAnswer edit(@PathVariable UUID id, @RequestBody EditRequest request) {
+    ChangeView edit(@PathVariable UUID id, @RequestBody EditRequest request) {
         RequiredFields.check(request);
-        return touched(pieces.edit(id, request.revision(), request.edit(), request.window(), request.batch()));
+        return changed(
+                pieces.edit(id, request.revision(), request.edit(), request.window(), request.batch()), request.seen());
     }
 
+    /** Of several previews that one window asks for, only the latest is worked out to its end. */
     @PostMapping("/{id}/preview")
-    PreviewAnswer preview(@PathVariable UUID id, @RequestBody EditRequest request) {
+    PreviewView preview(@PathVariable UUID id, @RequestBody PreviewRequest request) {
         RequiredFields.check(request);
-        Piece before = pieces.get(id).piece();
-        Piece after = pieces.preview(id, request.edit());
-        return new PreviewAnswer(after, differing(before, after));
+        turns.begin(request.window(), request.turn());
+        StoredPiece stored = pieces.get(id);
+        Piece after = pieces.preview(stored, request.edit()).piece();
+        turns.check(request.window(), request.turn());
+        PageView content = after.page(request.seen())
+                .map(page -> new PageView(stored.revision(), stored.lookOf(page), page, scenes.view(after, page)))
+                .orElse(null);
+        return new PreviewView(request.turn(), Head.of(after), content);
     }
 
     @PostMapping("/{id}/undo")
-    PieceAnswer undo(@PathVariable UUID id, @RequestBody StepRequest request) {
-        return touched(pieces.undo(id, request.revision(), request.window()));
+    ChangeView undo(@PathVariable UUID id, @RequestBody StepRequest request) {
+        return changed(pieces.undo(id, request.revision(), request.window()), request.seen());
     }
 
     @PostMapping("/{id}/redo")
-    PieceAnswer redo(@PathVariable UUID id, @RequestBody StepRequest request) {
-        return touched(pieces.redo(id, request.revision(), request.window()));
+    ChangeView redo(@PathVariable UUID id, @RequestBody StepRequest request) {
+        return changed(pieces.redo(id, request.revision(), request.window()), request.seen());
     }
 
     @GetMapping("/{id}/history")
@@ -123,41 +140,78 @@ class PieceController {
         return problem;
     }
 
-    private PieceAnswer whole(StoredPiece stored) {
+    @ExceptionHandler
+    ProblemDetail superseded(LatestTurns.SupersededException e) {
+        return Problems.problem(HttpStatus.CONFLICT, e.getMessage(), "turn");
+    }
+
+    private PieceView whole(StoredPiece stored) {
         Piece piece = stored.piece();
-        return answer(
-                stored,
-                null,
-                piece.pages().stream().map(page -> scenes.view(piece, page)).toList());
-    }
-
-    private PieceAnswer touched(PieceService.Change change) {
-        return answer(
-                change.after(),
-                change.name(),
-                differing(change.before(), change.after().piece()));
-    }
-
-    private PieceAnswer answer(
-            StoredPiece stored, @org.jspecify.annotations.Nullable String done, List<SceneView> views) {
-        UUID id = stored.piece().id();
-        return new PieceAnswer(
-                stored.piece(),
+        return new PieceView(
+                piece.id(),
                 stored.revision(),
-                pieces.nameOf(id, stored.journalAt()),
-                pieces.nameOf(id, stored.journalAt() + 1),
-                done,
-                views);
+                words(pieces.undoName(stored)),
+                words(pieces.redoName(stored)),
+                Head.of(piece),
+                piece.entries().list(),
+                piece.pages().stream().map(page -> summary(stored, page)).toList());
     }
 
-    /** Scenes of the pages that look different: their content changed, or something that all pages share did. */
-    private List<SceneView> differing(Piece before, Piece after) {
-        boolean all = !before.format().equals(after.format())
-                || !before.dress().equals(after.dress())
-                || !before.subjects().equals(after.subjects());
-        return after.pages().stream()
-                .filter(page -> all || !before.page(page.id()).equals(Optional.of(page)))
-                .map(page -> scenes.view(after, page))
-                .toList();
+    private static @Nullable String words(@Nullable Said said) {
+        return said == null ? null : Words.of(said);
+    }
+
+    private static PageSummary summary(StoredPiece stored, Page page) {
+        List<UUID> entries = new ArrayList<>();
+        page.frames()
+                .forEach(frame ->
+                        stored.piece().entryOf(page, frame).map(Entry::id).ifPresent(entries::add));
+        return new PageSummary(
+                page.id(),
+                stored.lookOf(page),
+                entries,
+                page.frames().size(),
+                stored.damaged().get(page.id()));
+    }
+
+    private PageView content(StoredPiece stored, Page page) {
+        return new PageView(stored.revision(), stored.lookOf(page), page, scenes.view(stored.piece(), page));
+    }
+
+    private ChangeView changed(PieceService.Change change, @Nullable UUID seen) {
+        StoredPiece after = change.after();
+        PieceDelta delta = change.delta();
+        List<Entry> entries =
+                delta.entries().stream().flatMap(one -> one.after().stream()).toList();
+        List<PageSummary> pages = new ArrayList<>();
+        for (PageDelta page : delta.pages()) {
+            after.piece().page(page.pageId()).ifPresent(now -> pages.add(summary(after, now)));
+        }
+        boolean all = after.lookRevision() == after.revision()
+                && after.revision() != change.before().revision();
+        List<UUID> stale = all
+                ? after.piece().pages().stream()
+                        .map(Page::id)
+                        .filter(id -> pages.stream().noneMatch(page -> page.id().equals(id)))
+                        .toList()
+                : List.copyOf(change.stale());
+        boolean different = seen != null
+                && (stale.contains(seen)
+                        || pages.stream().anyMatch(page -> page.id().equals(seen)));
+        PageView content = seen != null && different
+                ? after.piece().page(seen).map(page -> content(after, page)).orElse(null)
+                : null;
+        return new ChangeView(
+                after.revision(),
+                words(pieces.undoName(after)),
+                words(pieces.redoName(after)),
+                Words.of(change.name()),
+                delta.head().flatMap(Change::after).orElse(null),
+                entries,
+                delta.entryOrder().orElse(null),
+                pages,
+                delta.pageOrder().orElse(null),
+                stale,
+                content);
     }
 }

@@ -7,7 +7,9 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import wovenset.core.piece.PhotoId;
+import wovenset.core.photo.PhotoId;
+import wovenset.core.piece.Entry;
+import wovenset.core.piece.Piece;
 import wovenset.server.photo.PhotoGathering;
 import wovenset.server.scene.PageLookup;
 
@@ -15,9 +17,13 @@ import wovenset.server.scene.PageLookup;
 @Configuration
 class PieceDoors {
     @Bean
-    PageLookup pageLookup(PieceRepository repository) {
-        return (piece, page) -> repository.find(piece).map(StoredPiece::piece).flatMap(found -> found.page(page)
-                .map(content -> new PageLookup.FoundPage(found, content)));
+    PageLookup pageLookup(PieceService pieces) {
+        return (piece, page) -> {
+            StoredPiece stored = pieces.get(piece);
+            return stored.piece()
+                    .page(page)
+                    .map(content -> new PageLookup.FoundPage(stored.piece(), content, stored.lookOf(content)));
+        };
     }
 
     @Bean
@@ -25,16 +31,20 @@ class PieceDoors {
         return new PhotoGathering() {
             @Override
             public Set<PhotoId> add(UUID piece, List<PhotoId> photos, String batch, @Nullable String window) {
-                Set<PhotoId> there = new HashSet<>(
-                        pieces.addPhotos(piece, photos, batch, window).before().photos());
+                Set<PhotoId> there = new HashSet<>(photos(
+                        pieces.addPhotos(piece, photos, batch, window).before().piece()));
                 there.retainAll(photos);
                 return there;
             }
 
             @Override
             public List<PhotoId> gathered(UUID piece) {
-                return pieces.get(piece).piece().photos();
+                return photos(pieces.get(piece).piece());
             }
         };
+    }
+
+    private static List<PhotoId> photos(Piece piece) {
+        return piece.entries().list().stream().map(Entry::photo).distinct().toList();
     }
 }

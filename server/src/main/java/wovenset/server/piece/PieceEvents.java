@@ -42,12 +42,12 @@ class PieceEvents {
         }
     }
 
-    /** A browser that is gone is simply no longer told. */
-    private static void send(SseEmitter emitter, SseEmitter.SseEventBuilder event) {
+    /** A browser that is gone is simply no longer told; the web server ends its stream, and has perhaps done so by now. */
+    private void send(SseEmitter emitter, SseEmitter.SseEventBuilder event) {
         try {
             emitter.send(event);
         } catch (IOException | IllegalStateException e) {
-            emitter.complete();
+            open.remove(emitter);
         }
     }
 

@@ -1,45 +1,73 @@
 package wovenset.server.piece;
 
-import static wovenset.server.db.Tables.JOURNAL_ENTRY;
+import static wovenset.server.db.Tables.ENTRY;
 import static wovenset.server.db.Tables.PAGE;
 import static wovenset.server.db.Tables.PIECE;
 
 import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.jooq.DSLContext;
+import org.jooq.Query;
 import org.jooq.Record;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
+import wovenset.core.arrangement.ByHand;
+import wovenset.core.arrangement.Margins;
+import wovenset.core.delta.Head;
+import wovenset.core.delta.PageDelta;
+import wovenset.core.delta.PieceDelta;
+import wovenset.core.measure.Length;
+import wovenset.core.piece.Entries;
+import wovenset.core.piece.Entry;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
+import wovenset.server.stored.DocumentType;
+import wovenset.server.stored.Documents;
+import wovenset.server.stored.UnreadableDocumentException;
 
-/** Pieces, their pages and their journals in the database. Called inside the service's transaction. */
+/** Pieces, their pages and their entries in the database. Called inside the service's transaction. */
 @Repository
 class PieceRepository {
     private final DSLContext sql;
-    private final PieceDocuments documents;
+    private final Documents documents;
 
-    PieceRepository(DSLContext sql, PieceDocuments documents) {
+    PieceRepository(DSLContext sql, Documents documents) {
         this.sql = sql;
         this.documents = documents;
     }
 
-    /** A journal entry: what an edit changed, in both directions. */
-    record Entry(long seq, String name, @Nullable String batch, String before, String after) {}
+    /** What tells whether a piece that is in memory is still the one in the database. */
+    record Version(long revision, long journalAt) {}
 
-    List<UUID> shelf() {
-        return sql.select(PIECE.ID)
-                .from(PIECE)
-                .where(PIECE.DELETED_AT.isNull())
-                .orderBy(PIECE.CHANGED_AT.desc())
-                .fetch(row -> UUID.fromString(row.value1()));
+    boolean isEmpty() {
+        return !sql.fetchExists(PIECE, PIECE.DELETED_AT.isNull());
     }
 
+    Optional<Version> version(UUID id) {
+        return sql.select(PIECE.REVISION, PIECE.JOURNAL_AT)
+                .from(PIECE)
+                .where(PIECE.ID.eq(id.toString()), PIECE.DELETED_AT.isNull())
+                .fetchOptional(row -> new Version(row.value1(), row.value2()));
+    }
+
+    /** As {@link #version}, and no other transaction changes the piece until this one ends. */
+    Optional<Version> lock(UUID id) {
+        return sql.select(PIECE.REVISION, PIECE.JOURNAL_AT)
+                .from(PIECE)
+                .where(PIECE.ID.eq(id.toString()), PIECE.DELETED_AT.isNull())
+                .forUpdate()
+                .fetchOptional(row -> new Version(row.value1(), row.value2()));
+    }
+
+    /** @throws UnreadableDocumentException if its head or an entry cannot be read; damaged pages are told */
     Optional<StoredPiece> find(UUID id) {
         return sql.selectFrom(PIECE)
                 .where(PIECE.ID.eq(id.toString()), PIECE.DELETED_AT.isNull())
@@ -47,36 +75,53 @@ class PieceRepository {
                 .map(this::assemble);
     }
 
-    /** As {@link #find}, and no other transaction changes the piece until this one ends. */
-    Optional<StoredPiece> lock(UUID id) {
-        return sql.selectFrom(PIECE)
-                .where(PIECE.ID.eq(id.toString()), PIECE.DELETED_AT.isNull())
-                .forUpdate()
-                .fetchOptional()
-                .map(this::assemble);
-    }
-
     private StoredPiece assemble(Record row) {
         String id = row.get(PIECE.ID);
-        PieceDocuments.Head head = documents.readHead(row.get(PIECE.HEAD));
-        Map<UUID, Page> pages = sql
-                .select(PAGE.CONTENT)
+        Head head = documents.read(DocumentType.HEAD, row.get(PIECE.HEAD), Head.class);
+        Map<UUID, Long> pagePositions = new LinkedHashMap<>();
+        Map<UUID, Long> revisions = new HashMap<>();
+        Map<UUID, String> damaged = new HashMap<>();
+        List<Page> pages = sql.select(PAGE.ID, PAGE.POSITION, PAGE.REVISION, PAGE.CONTENT)
                 .from(PAGE)
                 .where(PAGE.PIECE_ID.eq(id))
-                .fetch(page -> documents.readPage(page.value1()))
-                .stream()
-                .collect(Collectors.toMap(Page::id, page -> page));
-        Piece piece = new Piece(
-                UUID.fromString(id),
-                head.name(),
-                head.format(),
-                head.dress(),
-                head.photos(),
-                head.pages().stream()
-                        .map(page -> Objects.requireNonNull(pages.get(page), "page of the head"))
-                        .toList(),
-                head.subjects());
-        return new StoredPiece(piece, row.get(PIECE.REVISION), row.get(PIECE.JOURNAL_AT), row.get(PIECE.CHANGED_AT));
+                .orderBy(PAGE.POSITION)
+                .fetch(page -> {
+                    UUID pageId = UUID.fromString(page.value1());
+                    pagePositions.put(pageId, page.value2());
+                    revisions.put(pageId, page.value3());
+                    return page(pageId, page.value4(), damaged);
+                });
+        Map<UUID, Long> entryPositions = new LinkedHashMap<>();
+        List<Entry> entries = sql.select(ENTRY.ID, ENTRY.POSITION, ENTRY.CONTENT)
+                .from(ENTRY)
+                .where(ENTRY.PIECE_ID.eq(id))
+                .orderBy(ENTRY.POSITION)
+                .fetch(entry -> {
+                    entryPositions.put(UUID.fromString(entry.value1()), entry.value2());
+                    return documents.read(DocumentType.ENTRY, entry.value3(), Entry.class);
+                });
+        Piece piece =
+                new Piece(UUID.fromString(id), head.name(), head.format(), head.styles(), Entries.of(entries), pages);
+        return new StoredPiece(
+                piece,
+                row.get(PIECE.REVISION),
+                row.get(PIECE.JOURNAL_AT),
+                row.get(PIECE.CHANGED_AT),
+                row.get(PIECE.LOOK_REVISION),
+                revisions,
+                pagePositions,
+                entryPositions,
+                damaged);
+    }
+
+    /** An unreadable page is shown as an empty one, and its row is left as it is. */
+    private Page page(UUID id, String content, Map<UUID, String> damaged) {
+        try {
+            return documents.read(DocumentType.PAGE, content, Page.class);
+        } catch (UnreadableDocumentException e) {
+            damaged.put(id, e.getMessage());
+            return Page.of(id, new ByHand(Margins.all(Length.ZERO)), List.of());
+        }
     }
 
     void insert(Piece piece, LocalDateTime now) {
@@ -84,96 +129,183 @@ class PieceRepository {
                 .set(PIECE.ID, piece.id().toString())
                 .set(PIECE.REVISION, 1L)
                 .set(PIECE.JOURNAL_AT, 0L)
-                .set(PIECE.HEAD, documents.write(PieceDocuments.headOf(piece)))
+                .set(PIECE.LOOK_REVISION, 1L)
+                .set(PIECE.HEAD, documents.write(DocumentType.HEAD, Head.of(piece)))
                 .set(PIECE.CREATED_AT, now)
                 .set(PIECE.CHANGED_AT, now)
                 .execute();
-        piece.pages().forEach(page -> putPage(piece.id(), page));
+        long position = 0;
+        List<Query> rows = new ArrayList<>();
+        for (Page page : piece.pages()) {
+            rows.add(putPage(piece.id(), page, position += Positions.STEP, 1));
+        }
+        position = 0;
+        for (Entry entry : piece.entries()) {
+            rows.add(putEntry(piece.id(), entry, position += Positions.STEP));
+        }
+        sql.batch(rows).execute();
     }
 
-    /** Stores what differs between two states of a piece, under the next revision. */
-    void update(StoredPiece before, Piece after, long journalAt, LocalDateTime now) {
-        sql.update(PIECE)
-                .set(PIECE.REVISION, before.revision() + 1)
+    /**
+     * Stores what a step changed, and nothing else.
+     *
+     * @param stale pages that look different although they are the same
+     * @return the piece as it is stored now
+     */
+    StoredPiece update(
+            StoredPiece before, Piece after, PieceDelta delta, Set<UUID> stale, long journalAt, LocalDateTime now) {
+        long revision = before.revision() + 1;
+        boolean allLookDifferent = delta.head()
+                .filter(change -> looksDifferent(
+                        change.before().orElseThrow(), change.after().orElseThrow()))
+                .isPresent();
+        long lookRevision = allLookDifferent ? revision : before.lookRevision();
+        var update = sql.update(PIECE)
+                .set(PIECE.REVISION, revision)
                 .set(PIECE.JOURNAL_AT, journalAt)
                 .set(PIECE.CHANGED_AT, now)
-                .set(PIECE.HEAD, documents.write(PieceDocuments.headOf(after)))
+                .set(PIECE.LOOK_REVISION, lookRevision);
+        (delta.head().isPresent() ? update.set(PIECE.HEAD, documents.write(DocumentType.HEAD, Head.of(after))) : update)
                 .where(PIECE.ID.eq(after.id().toString()))
                 .execute();
-        for (Page page : after.pages()) {
-            if (!before.piece().page(page.id()).equals(Optional.of(page))) {
-                putPage(after.id(), page);
+        Map<UUID, Long> revisions = new HashMap<>(before.pageRevisions());
+        Map<UUID, Long> pagePositions = pages(before, after, delta, revisions, revision);
+        stale.forEach(id -> revisions.put(id, revision));
+        if (!stale.isEmpty()) {
+            sql.update(PAGE)
+                    .set(PAGE.REVISION, revision)
+                    .where(PAGE.ID.in(stale.stream().map(UUID::toString).toList()))
+                    .execute();
+        }
+        Map<UUID, String> damaged = new HashMap<>(before.damaged());
+        damaged.keySet().retainAll(pagePositions.keySet());
+        return new StoredPiece(
+                after,
+                revision,
+                journalAt,
+                now,
+                lookRevision,
+                revisions,
+                pagePositions,
+                entries(before, after, delta),
+                damaged);
+    }
+
+    private static boolean looksDifferent(Head one, Head other) {
+        return !one.format().equals(other.format()) || !one.styles().equals(other.styles());
+    }
+
+    private Map<UUID, Long> pages(
+            StoredPiece before, Piece after, PieceDelta delta, Map<UUID, Long> revisions, long revision) {
+        if (delta.pages().isEmpty() && delta.pageOrder().isEmpty()) {
+            return before.pagePositions();
+        }
+        Map<UUID, Long> positions = new HashMap<>(before.pagePositions());
+        List<String> gone = new ArrayList<>();
+        Set<UUID> written = new HashSet<>();
+        for (PageDelta change : delta.pages()) {
+            if (change instanceof PageDelta.Removed) {
+                gone.add(change.pageId().toString());
+                positions.remove(change.pageId());
+                revisions.remove(change.pageId());
+            } else {
+                written.add(change.pageId());
+                revisions.put(change.pageId(), revision);
             }
         }
-        List<String> gone = before.piece().pages().stream()
-                .map(Page::id)
-                .filter(id -> after.page(id).isEmpty())
-                .map(UUID::toString)
-                .toList();
+        Map<UUID, Long> moved = Positions.changed(
+                positions, after.pages().stream().map(Page::id).toList());
+        positions.putAll(moved);
+        List<Query> rows = new ArrayList<>();
+        for (Page page : after.pages()) {
+            if (written.contains(page.id())) {
+                rows.add(putPage(after.id(), page, positions.getOrDefault(page.id(), 0L), revision));
+            } else if (moved.containsKey(page.id())) {
+                rows.add(sql.update(PAGE)
+                        .set(PAGE.POSITION, positions.getOrDefault(page.id(), 0L))
+                        .where(PAGE.ID.eq(page.id().toString())));
+            }
+        }
         if (!gone.isEmpty()) {
-            sql.deleteFrom(PAGE).where(PAGE.ID.in(gone)).execute();
+            rows.add(sql.deleteFrom(PAGE).where(PAGE.ID.in(gone)));
+        }
+        execute(rows);
+        return positions;
+    }
+
+    private Map<UUID, Long> entries(StoredPiece before, Piece after, PieceDelta delta) {
+        if (delta.entries().isEmpty() && delta.entryOrder().isEmpty()) {
+            return before.entryPositions();
+        }
+        Map<UUID, Long> positions = new HashMap<>(before.entryPositions());
+        List<String> gone = new ArrayList<>();
+        Map<UUID, Entry> written = new HashMap<>();
+        delta.entries().forEach(change -> {
+            change.after().ifPresent(entry -> written.put(entry.id(), entry));
+            change.before().filter(entry -> change.after().isEmpty()).ifPresent(entry -> {
+                gone.add(entry.id().toString());
+                positions.remove(entry.id());
+            });
+        });
+        Map<UUID, Long> moved = delta.entryOrder().isEmpty()
+                ? Map.of()
+                : Positions.changed(
+                        positions,
+                        after.entries().list().stream().map(Entry::id).toList());
+        positions.putAll(moved);
+        List<Query> rows = new ArrayList<>();
+        written.forEach((id, entry) -> rows.add(putEntry(after.id(), entry, positions.getOrDefault(id, 0L))));
+        moved.forEach((id, position) -> {
+            if (!written.containsKey(id)) {
+                rows.add(sql.update(ENTRY).set(ENTRY.POSITION, position).where(ENTRY.ID.eq(id.toString())));
+            }
+        });
+        if (!gone.isEmpty()) {
+            rows.add(sql.deleteFrom(ENTRY).where(ENTRY.ID.in(gone)));
+        }
+        execute(rows);
+        return positions;
+    }
+
+    /** One row by itself is quicker without a batch around it. */
+    private void execute(List<Query> rows) {
+        if (rows.size() == 1) {
+            rows.get(0).execute();
+        } else if (!rows.isEmpty()) {
+            sql.batch(rows).execute();
         }
     }
 
-    private void putPage(UUID piece, Page page) {
-        String content = documents.writePage(page);
-        sql.insertInto(PAGE)
+    private Query putPage(UUID piece, Page page, long position, long revision) {
+        String content = documents.write(DocumentType.PAGE, page);
+        return sql.insertInto(PAGE)
                 .set(PAGE.ID, page.id().toString())
                 .set(PAGE.PIECE_ID, piece.toString())
+                .set(PAGE.POSITION, position)
+                .set(PAGE.REVISION, revision)
                 .set(PAGE.CONTENT, content)
                 .onDuplicateKeyUpdate()
-                .set(PAGE.CONTENT, content)
-                .execute();
+                .set(PAGE.POSITION, position)
+                .set(PAGE.REVISION, revision)
+                .set(PAGE.CONTENT, content);
+    }
+
+    private Query putEntry(UUID piece, Entry entry, long position) {
+        String content = documents.write(DocumentType.ENTRY, entry);
+        return sql.insertInto(ENTRY)
+                .set(ENTRY.ID, entry.id().toString())
+                .set(ENTRY.PIECE_ID, piece.toString())
+                .set(ENTRY.POSITION, position)
+                .set(ENTRY.CONTENT, content)
+                .onDuplicateKeyUpdate()
+                .set(ENTRY.POSITION, position)
+                .set(ENTRY.CONTENT, content);
     }
 
     void setDeleted(UUID id, @Nullable LocalDateTime at) {
         sql.update(PIECE)
                 .set(PIECE.DELETED_AT, at)
                 .where(PIECE.ID.eq(id.toString()))
-                .execute();
-    }
-
-    Optional<Entry> entry(UUID piece, long seq) {
-        return sql.selectFrom(JOURNAL_ENTRY)
-                .where(JOURNAL_ENTRY.PIECE_ID.eq(piece.toString()), JOURNAL_ENTRY.SEQ.eq(seq))
-                .fetchOptional(row -> new Entry(
-                        row.get(JOURNAL_ENTRY.SEQ),
-                        row.get(JOURNAL_ENTRY.NAME),
-                        row.get(JOURNAL_ENTRY.BATCH),
-                        row.get(JOURNAL_ENTRY.BEFORE_DOC),
-                        row.get(JOURNAL_ENTRY.AFTER_DOC)));
-    }
-
-    Optional<String> entryName(UUID piece, long seq) {
-        return sql.select(JOURNAL_ENTRY.NAME)
-                .from(JOURNAL_ENTRY)
-                .where(JOURNAL_ENTRY.PIECE_ID.eq(piece.toString()), JOURNAL_ENTRY.SEQ.eq(seq))
-                .fetchOptional(row -> row.value1());
-    }
-
-    /** Names of all entries, oldest first. */
-    List<PieceViews.HistoryEntry> history(UUID piece) {
-        return sql.select(JOURNAL_ENTRY.SEQ, JOURNAL_ENTRY.NAME, JOURNAL_ENTRY.CREATED_AT)
-                .from(JOURNAL_ENTRY)
-                .where(JOURNAL_ENTRY.PIECE_ID.eq(piece.toString()))
-                .orderBy(JOURNAL_ENTRY.SEQ)
-                .fetch(row -> new PieceViews.HistoryEntry(row.value1(), row.value2(), row.value3() + "Z"));
-    }
-
-    /** Puts an entry at its place, over an earlier state of it; what was undone before can no longer be redone. */
-    void append(UUID piece, Entry entry, String edit, LocalDateTime now) {
-        sql.deleteFrom(JOURNAL_ENTRY)
-                .where(JOURNAL_ENTRY.PIECE_ID.eq(piece.toString()), JOURNAL_ENTRY.SEQ.ge(entry.seq()))
-                .execute();
-        sql.insertInto(JOURNAL_ENTRY)
-                .set(JOURNAL_ENTRY.PIECE_ID, piece.toString())
-                .set(JOURNAL_ENTRY.SEQ, entry.seq())
-                .set(JOURNAL_ENTRY.NAME, entry.name())
-                .set(JOURNAL_ENTRY.BATCH, entry.batch())
-                .set(JOURNAL_ENTRY.EDIT, edit)
-                .set(JOURNAL_ENTRY.BEFORE_DOC, entry.before())
-                .set(JOURNAL_ENTRY.AFTER_DOC, entry.after())
-                .set(JOURNAL_ENTRY.CREATED_AT, now)
                 .execute();
     }
 }

@@ -3,8 +3,12 @@ package wovenset.server.piece;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
+import java.time.temporal.ChronoUnit;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.PessimisticLockingFailureException;
@@ -12,87 +16,105 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 import org.springframework.transaction.support.TransactionTemplate;
+import wovenset.core.delta.PageDelta;
+import wovenset.core.delta.PieceDelta;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.EditRefusedException;
-import wovenset.core.edit.Edits;
-import wovenset.core.edit.Gathering;
-import wovenset.core.edit.NewPiece;
 import wovenset.core.edit.Outcome;
-import wovenset.core.edit.PhotoFacts;
+import wovenset.core.edit.apply.Edits;
+import wovenset.core.edit.apply.NewPiece;
+import wovenset.core.measure.Format;
+import wovenset.core.measure.Length;
+import wovenset.core.photo.PhotoFacts;
+import wovenset.core.photo.PhotoId;
+import wovenset.core.piece.Entry;
 import wovenset.core.piece.Page;
-import wovenset.core.piece.PhotoId;
 import wovenset.core.piece.Piece;
+import wovenset.core.said.Reason;
+import wovenset.core.said.Said;
+import wovenset.server.recent.Recent;
 import wovenset.server.web.NotFoundException;
 
-/** Changes pieces: each change is one transaction that stores the touched pages and a journal entry. */
+/**
+ * Changes pieces: each change is one transaction that stores what it touched and a row of the journal.
+ *
+ * <p>Pieces at work are kept in memory, each as it was at a revision. What another process has changed since is found out under
+ * the row's lock, so that memory is never more than a short cut.
+ */
 @Service
 public class PieceService {
     private static final int MOST_ATTEMPTS = 4;
+    /** About what a frame, an entry and a page take of the memory. */
+    private static final int BYTES_EACH = 700;
 
     private final PieceRepository repository;
-    private final PieceDocuments documents;
+    private final JournalRepository journal;
     private final PieceEvents events;
     private final TransactionTemplate transaction;
     private final Edits edits;
     private final Clock clock;
+    private final Recent<UUID, StoredPiece> known =
+            Recent.bytes(Runtime.getRuntime().maxMemory() / 16, PieceService::size);
 
     PieceService(
             PieceRepository repository,
-            PieceDocuments documents,
+            JournalRepository journal,
             PieceEvents events,
             TransactionTemplate transaction,
             PhotoFacts photos,
             Clock clock) {
         this.repository = repository;
-        this.documents = documents;
+        this.journal = journal;
         this.events = events;
         this.transaction = transaction;
         this.edits = new Edits(photos, UUID::randomUUID);
         this.clock = clock;
     }
 
-    /** A change that was stored. */
-    public record Change(Piece before, StoredPiece after, String name) {}
-
-    List<StoredPiece> shelf() {
-        return transaction.execute(status -> repository.shelf().stream()
-                .map(repository::find)
-                .flatMap(Optional::stream)
-                .toList());
+    private static int size(StoredPiece stored) {
+        Piece piece = stored.piece();
+        int frames =
+                piece.pages().stream().mapToInt(page -> 1 + page.items().size()).sum();
+        return BYTES_EACH * (frames + piece.entries().size());
     }
 
+    /** A change that was stored. */
+    public record Change(StoredPiece before, StoredPiece after, PieceDelta delta, Set<UUID> stale, Said name) {}
+
     public boolean isEmpty() {
-        return repository.shelf().isEmpty();
+        return repository.isEmpty();
     }
 
     /** @throws NotFoundException if there is no such piece, or it was deleted */
     public StoredPiece get(UUID id) {
-        return transaction.execute(status -> repository.find(id).orElseThrow(PieceService::gone));
+        return result(() -> current(id, repository.version(id)));
     }
 
-    StoredPiece start(PieceViews.NewPieceRequest request) {
-        return store(NewPiece.start(request.name(), request.format(), request.margin(), UUID::randomUUID));
+    /** The piece in memory if it is the one in the database, else as it is there. */
+    private StoredPiece current(UUID id, Optional<PieceRepository.Version> version) {
+        long revision = version.orElseThrow(PieceService::gone).revision();
+        StoredPiece kept = known.find(id);
+        if (kept != null && kept.revision() == revision) {
+            return kept;
+        }
+        StoredPiece read = repository.find(id).orElseThrow(PieceService::gone);
+        known.put(id, read);
+        return read;
     }
 
-    /** Starts a piece from outside the browser, as the demo does. */
-    public StoredPiece start(String name, wovenset.core.piece.Format format, wovenset.core.measure.Length margin) {
-        return start(new PieceViews.NewPieceRequest(name, format, margin));
+    private <T> T result(java.util.function.Supplier<T> work) {
+        return Objects.requireNonNull(transaction.execute(status -> work.get()));
+    }
+
+    /** Starts a piece: one empty page with a grid that suits its proportion. */
+    public StoredPiece start(String name, Format format, Length margin) {
+        return store(NewPiece.start(name, format, margin, UUID::randomUUID));
     }
 
     StoredPiece copy(UUID id) {
         Piece source = get(id).piece();
         String name = Edits.checkedName(cut(source.name(), Piece.LONGEST_NAME - 7) + " (copy)");
-        List<Page> pages = source.pages().stream()
-                .map(page -> new Page(
-                        UUID.randomUUID(),
-                        page.arrangement(),
-                        page.frames().stream()
-                                .map(frame -> frame.withId(UUID.randomUUID()))
-                                .toList(),
-                        page.guides()))
-                .toList();
-        return store(new Piece(
-                UUID.randomUUID(), name, source.format(), source.dress(), source.photos(), pages, source.subjects()));
+        return store(PieceCopy.of(source, name, UUID::randomUUID));
     }
 
     private static String cut(String name, int characters) {
@@ -102,14 +124,16 @@ public class PieceService {
     }
 
     private StoredPiece store(Piece piece) {
-        return transaction.execute(status -> {
+        return result(() -> {
             repository.insert(piece, now());
             return repository.find(piece.id()).orElseThrow(PieceService::gone);
         });
     }
 
     void delete(UUID id) {
-        get(id);
+        if (repository.version(id).isEmpty()) {
+            throw gone();
+        }
         repository.setDeleted(id, now());
     }
 
@@ -126,101 +150,107 @@ public class PieceService {
      * @throws EditRefusedException if the edit cannot be made
      */
     public Change edit(UUID id, long revision, Edit edit, @Nullable String window, @Nullable String batch) {
-        return change(id, revision, window, stored -> {
-            Outcome outcome = edits.apply(stored.piece(), edit);
-            return record(stored, outcome.piece(), edit, batch, (before, last) -> last == null ? outcome.name() : last);
-        });
+        return change(id, revision, window, stored -> edited(stored, edit, batch));
     }
 
-    Piece preview(UUID id, Edit edit) {
-        return edits.apply(get(id).piece(), edit).piece();
+    Outcome preview(StoredPiece stored, Edit edit) {
+        return edits.apply(stored.piece(), edit);
     }
 
-    /**
-     * Adds photos whatever the revision: nothing else is touched. Those of one batch are one step of the history.
-     */
+    /** Adds photos whatever the revision: nothing else is touched. Those of one batch are one step of the history. */
     public Change addPhotos(UUID id, List<PhotoId> photos, String batch, @Nullable String window) {
-        return change(id, null, window, stored -> {
-            Edit edit = new Edit.AddPhotos(photos);
-            Piece after = edits.apply(stored.piece(), edit).piece();
-            return record(
-                    stored,
-                    after,
-                    edit,
-                    batch,
-                    (before, last) -> Gathering.broughtIn(
-                            after.photos().size() - before.photos().size()));
-        });
+        return change(id, null, window, stored -> edited(stored, new Edit.AddPhotos(photos), batch));
     }
 
-    /** Names a step of the history by the piece before it, and by what the step was called so far; null if it is new. */
-    private interface Naming {
-        String name(Piece before, @Nullable String last);
+    /** The piece after a change, and where its journal stands then. */
+    private record Step(Piece piece, PieceDelta delta, long journalAt, Said name) {}
+
+    private interface Stepper {
+        Step step(StoredPiece stored);
     }
 
-    /** Writes the journal: a new entry, or the last one made wider if it is of the same batch. */
-    private Step record(StoredPiece stored, Piece after, Edit edit, @Nullable String batch, Naming naming) {
-        UUID id = stored.piece().id();
-        PieceRepository.Entry last =
-                batch == null ? null : repository.entry(id, stored.journalAt()).orElse(null);
-        boolean goesOn = last != null && java.util.Objects.equals(batch, last.batch());
-        Piece before =
-                last != null && goesOn ? documents.readSnapshot(last.before()).over(stored.piece()) : stored.piece();
-        long seq = last != null && goesOn ? last.seq() : stored.journalAt() + 1;
-        String named = naming.name(before, last != null && goesOn ? last.name() : null);
-        repository.append(
-                id,
-                new PieceRepository.Entry(
-                        seq,
-                        named,
-                        batch,
-                        documents.write(Snapshot.of(before, after)),
-                        documents.write(Snapshot.of(after, before))),
-                documents.write(edit),
-                now());
-        return new Step(after, seq, named);
+    private Step edited(StoredPiece stored, Edit edit, @Nullable String batch) {
+        Outcome outcome = edits.apply(stored.piece(), edit);
+        PieceDelta delta = PieceDelta.of(stored.piece(), outcome.piece());
+        if (delta.isEmpty()) {
+            return new Step(stored.piece(), delta, stored.journalAt(), outcome.name());
+        }
+        checkReadable(stored, delta);
+        Said name = journal.append(stored.piece().id(), stored.journalAt(), outcome.name(), batch, delta, now());
+        return new Step(outcome.piece(), delta, stored.journalAt() + 1, name);
+    }
+
+    /** What cannot be read is not written over; such a page can be deleted or moved. */
+    private static void checkReadable(StoredPiece stored, PieceDelta delta) {
+        for (PageDelta page : delta.pages()) {
+            if (page instanceof PageDelta.Changed && stored.damaged().containsKey(page.pageId())) {
+                throw EditRefusedException.of(
+                        "pageId", Reason.PAGE_DAMAGED, stored.piece().indexOf(page.pageId()) + 1);
+            }
+        }
     }
 
     Change undo(UUID id, long revision, @Nullable String window) {
         return change(id, revision, window, stored -> {
-            PieceRepository.Entry entry = repository
-                    .entry(id, stored.journalAt())
-                    .orElseThrow(() -> new EditRefusedException("revision", "There is nothing to undo."));
-            return new Step(
-                    documents.readSnapshot(entry.before()).over(stored.piece()), stored.journalAt() - 1, entry.name());
+            List<JournalRepository.Row> rows = journal.stepBefore(id, stored.journalAt());
+            if (rows.isEmpty()) {
+                throw EditRefusedException.of("revision", Reason.NOTHING_TO_UNDO);
+            }
+            Piece piece = stored.piece();
+            for (JournalRepository.Row row : rows) {
+                piece = row.delta().inverse().applied(piece);
+            }
+            return stepped(
+                    stored,
+                    piece,
+                    rows.get(rows.size() - 1).seq() - 1,
+                    rows.get(0).name());
         });
     }
 
     Change redo(UUID id, long revision, @Nullable String window) {
         return change(id, revision, window, stored -> {
-            PieceRepository.Entry entry = repository
-                    .entry(id, stored.journalAt() + 1)
-                    .orElseThrow(() -> new EditRefusedException("revision", "There is nothing to redo."));
-            return new Step(
-                    documents.readSnapshot(entry.after()).over(stored.piece()), stored.journalAt() + 1, entry.name());
+            List<JournalRepository.Row> rows = journal.stepAfter(id, stored.journalAt());
+            if (rows.isEmpty()) {
+                throw EditRefusedException.of("revision", Reason.NOTHING_TO_REDO);
+            }
+            Piece piece = stored.piece();
+            for (JournalRepository.Row row : rows) {
+                piece = row.delta().applied(piece);
+            }
+            JournalRepository.Row last = rows.get(rows.size() - 1);
+            return stepped(stored, piece, last.seq(), last.name());
         });
     }
 
+    private static Step stepped(StoredPiece stored, Piece piece, long journalAt, Said name) {
+        return new Step(piece, PieceDelta.of(stored.piece(), piece), journalAt, name);
+    }
+
+    /** What undo would take back; null if nothing. */
     @Nullable
-    String nameOf(UUID id, long seq) {
-        return repository.entryName(id, seq).orElse(null);
+    Said undoName(StoredPiece stored) {
+        return journal.label(stored.piece().id(), stored.journalAt())
+                .map(JournalRepository.Label::name)
+                .orElse(null);
+    }
+
+    @Nullable
+    Said redoName(StoredPiece stored) {
+        return journal.nameAfter(stored.piece().id(), stored.journalAt()).orElse(null);
     }
 
     PieceViews.History history(UUID id) {
-        return new PieceViews.History(get(id).journalAt(), repository.history(id));
-    }
-
-    private record Step(Piece piece, long journalAt, String name) {}
-
-    private interface Stepper {
-        Step step(StoredPiece stored);
+        return new PieceViews.History(get(id).journalAt(), journal.history(id));
     }
 
     /** A transaction that the database gave up in favour of another has left nothing behind and is made again. */
     private Change change(UUID id, @Nullable Long revision, @Nullable String window, Stepper stepper) {
         for (int attempt = 1; ; attempt++) {
             try {
-                return changeOnce(id, revision, window, stepper);
+                Change change = result(() -> changeOnce(id, revision, window, stepper));
+                known.put(id, change.after());
+                return change;
             } catch (PessimisticLockingFailureException e) {
                 if (attempt == MOST_ATTEMPTS) {
                     throw e;
@@ -230,18 +260,44 @@ public class PieceService {
     }
 
     private Change changeOnce(UUID id, @Nullable Long revision, @Nullable String window, Stepper stepper) {
-        return transaction.execute(status -> {
-            StoredPiece stored = repository.lock(id).orElseThrow(PieceService::gone);
-            if (revision != null && stored.revision() != revision) {
-                throw new StaleRevisionException(stored.revision());
+        StoredPiece stored = current(id, repository.lock(id));
+        if (revision != null && stored.revision() != revision) {
+            throw new StaleRevisionException(stored.revision());
+        }
+        Step step = stepper.step(stored);
+        if (step.delta().isEmpty() && step.journalAt() == stored.journalAt()) {
+            return new Change(stored, stored, step.delta(), Set.of(), step.name());
+        }
+        Set<UUID> stale = stale(step);
+        StoredPiece after = repository.update(stored, step.piece(), step.delta(), stale, step.journalAt(), now());
+        tellOthers(id, after.revision(), window);
+        return new Change(stored, after, step.delta(), stale, step.name());
+    }
+
+    /** Pages that show an entry whose words or subject changed, and are not changed themselves. */
+    private static Set<UUID> stale(Step step) {
+        Set<UUID> entries = new HashSet<>();
+        step.delta().entries().forEach(change -> {
+            if (change.before().isPresent()) {
+                change.after().map(Entry::id).ifPresent(entries::add);
             }
-            Step step = stepper.step(stored);
-            LocalDateTime now = now();
-            repository.update(stored, step.piece(), step.journalAt(), now);
-            StoredPiece after = new StoredPiece(step.piece(), stored.revision() + 1, step.journalAt(), now);
-            tellOthers(id, after.revision(), window);
-            return new Change(stored.piece(), after, step.name());
         });
+        Set<UUID> stale = new HashSet<>();
+        if (!entries.isEmpty()) {
+            Set<UUID> changed = new HashSet<>();
+            step.delta().pages().forEach(page -> changed.add(page.pageId()));
+            for (Page page : step.piece().pages()) {
+                boolean shows = !changed.contains(page.id())
+                        && page.frames().stream().anyMatch(frame -> step.piece()
+                                .entryOf(page, frame)
+                                .filter(entry -> entries.contains(entry.id()))
+                                .isPresent());
+                if (shows) {
+                    stale.add(page.id());
+                }
+            }
+        }
+        return stale;
     }
 
     private void tellOthers(UUID id, long revision, @Nullable String window) {
@@ -255,8 +311,7 @@ public class PieceService {
 
     /** Microseconds, as the database keeps them. */
     private LocalDateTime now() {
-        return LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC)
-                .truncatedTo(java.time.temporal.ChronoUnit.MICROS);
+        return LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC).truncatedTo(ChronoUnit.MICROS);
     }
 
     private static NotFoundException gone() {

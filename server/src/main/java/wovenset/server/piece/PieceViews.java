@@ -3,11 +3,15 @@ package wovenset.server.piece;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import wovenset.core.delta.Head;
+import wovenset.core.delta.Splice;
 import wovenset.core.edit.Edit;
+import wovenset.core.measure.Format;
 import wovenset.core.measure.Length;
-import wovenset.core.piece.Format;
-import wovenset.core.piece.Piece;
+import wovenset.core.piece.Entry;
+import wovenset.core.piece.Page;
 import wovenset.server.scene.SceneView;
+import wovenset.server.web.UnfitRequestException;
 
 /** What the browser sends and gets about pieces. */
 final class PieceViews {
@@ -16,20 +20,23 @@ final class PieceViews {
     /**
      * A piece on the shelf.
      *
+     * @param format null if the piece cannot be read
      * @param changedAt as an ISO instant
      * @param coverPage the first page
-     * @param coverHash names the first page's present look
+     * @param coverLook names its present look
+     * @param damaged why it cannot be read; null if it can
      */
     record ShelfItem(
             UUID id,
             String name,
-            Format format,
+            @Nullable Format format,
             int pages,
             int photos,
             long revision,
             String changedAt,
-            UUID coverPage,
-            String coverHash) {}
+            @Nullable UUID coverPage,
+            long coverLook,
+            @Nullable String damaged) {}
 
     /** What a new piece starts from. */
     record NewPieceRequest(String name, Format format, Length margin) {}
@@ -39,39 +46,84 @@ final class PieceViews {
      *
      * @param window names the sender, so that it is not told of its own change
      * @param batch edits in a row with the same name are one step of the history; null for a step of its own
+     * @param seen the page that the sender shows: its new content comes with the answer
      */
-    record EditRequest(long revision, Edit edit, @Nullable String window, @Nullable String batch) {
+    record EditRequest(long revision, Edit edit, @Nullable String window, @Nullable String batch, @Nullable UUID seen) {
         EditRequest {
             if (batch != null && (batch.isBlank() || batch.length() > 64)) {
-                throw new IllegalArgumentException("A batch is named by 1 to 64 characters");
+                throw new UnfitRequestException("A batch is named by 1 to 64 characters");
             }
         }
     }
 
+    /**
+     * An edit that is only to be shown.
+     *
+     * @param turn grows with each preview that a window asks for: an older one is no longer wanted
+     */
+    record PreviewRequest(Edit edit, String window, long turn, UUID seen) {}
+
     /** Undo or redo at a revision. */
-    record StepRequest(long revision, @Nullable String window) {}
+    record StepRequest(long revision, @Nullable String window, @Nullable UUID seen) {}
 
     /**
-     * A piece and the scenes that the browser does not know yet.
+     * What is known of a page without its content.
+     *
+     * @param look grows whenever the page looks different
+     * @param entries that its frames show, from back to front
+     * @param frames how many there are
+     * @param damaged why it cannot be read; null if it can
+     */
+    record PageSummary(UUID id, long look, List<UUID> entries, int frames, @Nullable String damaged) {}
+
+    /** A page with its scene. */
+    record PageView(long revision, long look, Page page, SceneView scene) {}
+
+    /**
+     * A piece without its pages' content.
      *
      * @param undo what undo would take back; null if nothing
      * @param redo what redo would do again; null if nothing
-     * @param done what was just done; null when the piece was only read
-     * @param scenes of all pages when read, of touched pages after a change
      */
-    record PieceAnswer(
-            Piece piece,
+    record PieceView(
+            UUID id,
             long revision,
             @Nullable String undo,
             @Nullable String redo,
-            @Nullable String done,
-            List<SceneView> scenes) {}
+            Head head,
+            List<Entry> entries,
+            List<PageSummary> pages) {}
 
-    /** The piece and the scenes as they would be after an edit that is not stored. */
-    record PreviewAnswer(Piece piece, List<SceneView> scenes) {}
+    /**
+     * What a change left different.
+     *
+     * @param done what was done
+     * @param head null if it stays
+     * @param entries that are new or changed
+     * @param entryOrder null if it stays
+     * @param pages that are new or changed
+     * @param pageOrder null if it stays
+     * @param stale pages that look different, though they are the same
+     * @param content of the page that the sender shows, if it is new, changed or stale
+     */
+    record ChangeView(
+            long revision,
+            @Nullable String undo,
+            @Nullable String redo,
+            String done,
+            @Nullable Head head,
+            List<Entry> entries,
+            @Nullable Splice entryOrder,
+            List<PageSummary> pages,
+            @Nullable Splice pageOrder,
+            List<UUID> stale,
+            @Nullable PageView content) {}
+
+    /** The page as it would be after an edit that is not stored; null if it would be gone. */
+    record PreviewView(long turn, Head head, @Nullable PageView content) {}
 
     record HistoryEntry(long seq, String name, String at) {}
 
-    /** @param at the entry that was applied last */
+    /** @param at the row that is in force */
     record History(long at, List<HistoryEntry> entries) {}
 }

@@ -7,85 +7,116 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HexFormat;
 import java.util.List;
-import java.util.stream.DoubleStream;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import wovenset.core.arrange.GridOutcome;
-import wovenset.core.arrange.GridSums;
-import wovenset.core.arrange.Place;
-import wovenset.core.piece.Dress;
-import wovenset.core.piece.Format;
-import wovenset.core.piece.Frame;
-import wovenset.core.piece.Grid;
+import wovenset.core.arrange.Places;
+import wovenset.core.arrange.grid.GridOutcome;
+import wovenset.core.arrange.grid.GridSums;
+import wovenset.core.arrangement.Grid;
+import wovenset.core.photo.PhotoFacts;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
-import wovenset.core.piece.Subject;
+import wovenset.core.scene.FrameLook;
+import wovenset.core.scene.FrameScene;
+import wovenset.core.scene.Op;
 import wovenset.core.scene.PageScene;
-import wovenset.core.scene.PhotoSizes;
+import wovenset.core.scene.ResolvedFrame;
 import wovenset.core.scene.SceneResolver;
 import wovenset.core.scene.SharpnessLimits;
+import wovenset.core.scene.Unit;
 import wovenset.server.recent.Recent;
 import wovenset.server.setting.SettingService;
 
-/** Resolves pages, names their looks by hashes, and remembers what each name stands for while it is shown. */
+/**
+ * Resolves pages, names the looks of what is drawn by hashes of their display lists, and remembers what each name stands for
+ * while it is shown. All that is kept is bounded by bytes.
+ */
 @Service
 public class SceneService {
-    /** Part of each name: raise it when the painter draws the same scene differently. */
-    private static final String PAINTER = "3";
+    /** Part of each name: raise it when the painter draws the same list differently. */
+    private static final String PAINTER = "4";
 
     private static final int HASH_DIGITS = 32;
+    /** About what a look, a list or a line of words takes of the memory. */
+    private static final int LOOK_BYTES = 2500;
 
-    private final PhotoSizes sizes;
+    private static final int LINE_BYTES = 250;
+
+    private final PhotoFacts facts;
     private final SettingService settings;
-    private final Recent<String, PageScene.FrameScene> frames = Recent.entries(30_000);
-    private final Recent<FrameKey, KnownFrame> resolved = Recent.entries(30_000);
-    private final Recent<String, PageScene> pages = Recent.entries(2_000);
+    private final Recent<FrameLook, ResolvedFrame> resolved = Recent.bytes(
+            share(24), frame -> LOOK_BYTES + LINE_BYTES * frame.ops().size());
+    private final Recent<List<Op>, String> names = Recent.bytes(share(48), name -> LOOK_BYTES);
+    private final Recent<String, Unit> units =
+            Recent.bytes(share(24), unit -> LOOK_BYTES + LINE_BYTES * unit.ops().size());
+    private final Recent<String, PageScene> pages =
+            Recent.bytes(share(32), page -> LOOK_BYTES * (1 + page.frames().size()));
+    private final SceneResolver resolver;
 
-    SceneService(PhotoSizes sizes, SettingService settings) {
-        this.sizes = sizes;
+    SceneService(PhotoFacts facts, SettingService settings) {
+        this.facts = facts;
         this.settings = settings;
+        this.resolver = new SceneResolver(facts, resolved::get);
     }
 
-    /** A resolver at the present settings. */
+    private static long share(int part) {
+        return Runtime.getRuntime().maxMemory() / part;
+    }
+
+    /** A resolver that remembers nothing: for what is made once. */
     public SceneResolver resolver() {
-        return new SceneResolver(sizes, settings.sharpness());
+        return new SceneResolver(facts);
     }
 
-    /** All that a frame's look follows from; a photo's size never changes. */
-    private record FrameKey(Dress dress, Frame frame, Place place, Subject subject, SharpnessLimits limits) {}
-
-    private record KnownFrame(PageScene.FrameScene scene, SceneView.FrameView view) {}
+    public PageScene scene(Piece piece, Page page) {
+        return resolver.resolve(piece, page);
+    }
 
     public SceneView view(Piece piece, Page page) {
-        SceneResolver resolver = resolver();
+        PageScene scene = scene(piece, page);
         SharpnessLimits limits = settings.sharpness();
-        List<SceneView.FrameView> views = new ArrayList<>();
-        PageScene scene = resolver.resolve(piece, page, (dress, frame, place, subject) -> {
-            KnownFrame known = resolved.get(
-                    new FrameKey(dress, frame, place, subject, limits),
-                    key -> known(resolver.frame(dress, frame, place, subject)));
-            frames.put(known.view.hash(), known.scene);
-            views.add(known.view);
-            return known.scene;
-        });
-        String hash = hash(scene.widthMm() + " " + scene.heightMm() + scene.colour()
-                + views.stream().map(SceneView.FrameView::hash).toList());
-        pages.put(hash, scene);
+        List<SceneView.UnitView> shown = new ArrayList<>();
+        for (Unit unit : scene.units()) {
+            String name = names.get(unit.ops(), ops -> hash(ops.toString()));
+            units.put(name, unit);
+            shown.add(new SceneView.UnitView(unit.itemId(), name, unit.x(), unit.y(), unit.ownInk()));
+        }
         return new SceneView(
                 page.id(),
                 scene.widthMm(),
                 scene.heightMm(),
                 scene.bleedMm(),
                 scene.colour(),
-                hash,
-                views,
-                page.arrangement() instanceof Grid grid ? lines(piece.format(), grid) : null);
+                shown,
+                scene.frames().stream().map(frame -> view(frame, limits)).toList(),
+                page.arrangement() instanceof Grid grid ? lines(piece, page, grid) : null);
     }
 
-    private static SceneView.@Nullable GridView lines(Format format, Grid grid) {
-        return GridSums.cells(format, grid) instanceof GridOutcome.Fits fits
-                ? new SceneView.GridView(stretches(fits.columns()), stretches(fits.rows()))
-                : null;
+    /** Remembers how a page that is only proposed would look, and names it. */
+    public String propose(Piece piece, Page page) {
+        PageScene scene = scene(piece, page);
+        String hash = hash(scene.toString());
+        pages.put(hash, scene);
+        return hash;
+    }
+
+    private static SceneView.@Nullable GridView lines(Piece piece, Page page, Grid grid) {
+        if (!(Places.grid(piece, page, grid) instanceof GridOutcome.Fits fits)) {
+            return null;
+        }
+        Optional<GridSums.PageSize> size = grid.cell() == null
+                ? Optional.empty()
+                : Optional.of(GridSums.page(grid, Places.surround(piece, page, grid)));
+        return new SceneView.GridView(
+                stretches(fits.columns()),
+                stretches(fits.rows()),
+                grid.cell() == null ? fits.cellWidth() : grid.cell().width(),
+                grid.cell() == null ? fits.cellHeight() : grid.cell().height(),
+                fits.leftOverX(),
+                fits.leftOverY(),
+                size.map(GridSums.PageSize::width).orElse(null),
+                size.map(GridSums.PageSize::height).orElse(null));
     }
 
     private static List<SceneView.StretchView> stretches(List<GridOutcome.Stretch> stretches) {
@@ -95,9 +126,10 @@ public class SceneService {
                 .toList();
     }
 
-    /** The frame that goes by this name, if it was resolved lately. */
-    PageScene.@Nullable FrameScene frameNamed(String hash) {
-        return frames.find(hash);
+    /** The unit that goes by this name, if it was resolved lately. */
+    @Nullable
+    Unit unitNamed(String name) {
+        return units.find(name);
     }
 
     @Nullable
@@ -105,52 +137,38 @@ public class SceneService {
         return pages.find(hash);
     }
 
-    private static KnownFrame known(PageScene.FrameScene frame) {
-        // A record's text holds every number in full, so equal texts are equal looks.
-        String hash = hash(frame.toString());
-        return new KnownFrame(
-                frame,
-                new SceneView.FrameView(
-                        frame.frameId(),
-                        frame.cell(),
-                        frame.outer(),
-                        frame.window(),
-                        frame.turnDegrees(),
-                        frame.bounds(),
-                        frame.cornerRadiusMm(),
-                        frame.borderMm(),
-                        hash,
-                        photo(frame.photo()),
-                        words(frame.words())));
+    private static SceneView.FrameView view(FrameScene frame, SharpnessLimits limits) {
+        FrameLook look = frame.look();
+        SceneView.PhotoView photo = look.photo()
+                .flatMap(one -> frame.resolved()
+                        .photo()
+                        .map(placed -> new SceneView.PhotoView(
+                                one.pixels().photo(),
+                                one.size().width(),
+                                one.size().height(),
+                                placed.crop(),
+                                placed.ppi(),
+                                limits.of(placed.ppi()),
+                                one.subject())))
+                .orElse(null);
+        SceneView.WordsView words = frame.resolved()
+                .words()
+                .map(one -> new SceneView.WordsView(one.lines(), one.sizePt(), one.allShown(), one.missing()))
+                .orElse(null);
+        return new SceneView.FrameView(
+                frame.frameId(),
+                frame.box(),
+                frame.window(),
+                look.turnDegrees(),
+                frame.bounds(),
+                look.radiusMm(),
+                look.bands(),
+                frame.hidden(),
+                photo,
+                words);
     }
 
-    private static SceneView.@Nullable PhotoView photo(PageScene.@Nullable PhotoScene photo) {
-        if (photo == null) {
-            return null;
-        }
-        double[] matrix = new double[6];
-        photo.toPage().getMatrix(matrix);
-        return new SceneView.PhotoView(
-                photo.photo(),
-                photo.widthPx(),
-                photo.heightPx(),
-                DoubleStream.of(matrix).boxed().toList(),
-                photo.crop(),
-                photo.ppi(),
-                photo.sharpness(),
-                photo.subject());
-    }
-
-    private static SceneView.@Nullable WordsView words(PageScene.@Nullable WordsScene words) {
-        return words == null
-                ? null
-                : new SceneView.WordsView(
-                        words.lines().stream().map(PageScene.LineScene::text).toList(),
-                        words.sizePt(),
-                        words.allShown(),
-                        words.missing());
-    }
-
+    /** A record's text holds every number in full, so equal texts are equal looks. */
     private static String hash(String text) {
         try {
             byte[] digest =

@@ -4,17 +4,19 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import wovenset.core.geometry.BoxMm;
+import wovenset.core.measure.Length;
+import wovenset.core.photo.PhotoId;
+import wovenset.core.photo.Subject;
 import wovenset.core.piece.Crop;
-import wovenset.core.piece.PhotoId;
-import wovenset.core.piece.Rgb;
-import wovenset.core.piece.Subject;
 import wovenset.core.scene.SharpnessLimits;
+import wovenset.core.style.Band;
+import wovenset.core.style.Rgb;
 
 /**
  * A resolved page for the browser, in page millimetres.
  *
+ * @param units what is drawn, from back to front
  * @param grid the lines of the page's grid; null if it has none
- * @param hash names the page's look: equal hashes, equal pictures
  */
 public record SceneView(
         UUID pageId,
@@ -22,40 +24,63 @@ public record SceneView(
         double heightMm,
         double bleedMm,
         Rgb colour,
-        String hash,
+        List<UnitView> units,
         List<FrameView> frames,
         @Nullable GridView grid) {
 
-    /** A grid's columns and rows. */
-    public record GridView(List<StretchView> columns, List<StretchView> rows) {}
+    /**
+     * One picture.
+     *
+     * @param itemId whose it is: a frame's, or a group's that shows as one thing
+     * @param name of its look: equal names, equal pictures, wherever they lie
+     * @param x where its own axes begin
+     * @param ink all that it paints, in its own axes
+     */
+    public record UnitView(UUID itemId, String name, double x, double y, BoxMm ink) {}
+
+    /**
+     * A grid's columns and rows.
+     *
+     * @param cellWidth of the widest cell
+     * @param leftOverX what cells of a fixed size leave between the margins
+     * @param pageWidth the page that a fixed cell size comes to; null without one
+     */
+    public record GridView(
+            List<StretchView> columns,
+            List<StretchView> rows,
+            Length cellWidth,
+            Length cellHeight,
+            Length leftOverX,
+            Length leftOverY,
+            @Nullable Length pageWidth,
+            @Nullable Length pageHeight) {}
 
     /** Page millimetres. */
     public record StretchView(double from, double to) {}
 
     /**
-     * @param turnDegrees by which all of it is turned about the outer box's centre
-     * @param bounds the upright box around all that is drawn: what the sprite covers
-     * @param hash names the frame's sprite
+     * @param box the frame with its inner bands, unturned
+     * @param window where the photo shows, unturned
+     * @param turnDegrees by which all of it is turned about the box's middle
+     * @param bounds the upright box around all that it paints
      */
     public record FrameView(
             UUID frameId,
-            BoxMm cell,
-            BoxMm outer,
+            BoxMm box,
             BoxMm window,
             double turnDegrees,
             BoxMm bounds,
-            double cornerRadiusMm,
-            double borderMm,
-            String hash,
+            double radiusMm,
+            List<Band> bands,
+            boolean hidden,
             @Nullable PhotoView photo,
             @Nullable WordsView words) {}
 
-    /** @param toPage the six numbers of the affine map from the photo's unit square to the page: a b c d e f */
+    /** A photo as it shows in its window. */
     public record PhotoView(
             PhotoId photo,
             int widthPx,
             int heightPx,
-            List<Double> toPage,
             Crop crop,
             double ppi,
             SharpnessLimits.Sharpness sharpness,

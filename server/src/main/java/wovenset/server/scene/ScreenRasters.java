@@ -7,10 +7,11 @@ import java.nio.file.Files;
 import org.springframework.stereotype.Component;
 import wovenset.core.paint.PhotoRasters;
 import wovenset.core.paint.RasterScale;
+import wovenset.core.photo.PhotoId;
+import wovenset.core.photo.PhotoPixels;
 import wovenset.core.picture.Derivatives;
 import wovenset.core.picture.DerivedPixels;
 import wovenset.core.picture.RefusedPhotoException;
-import wovenset.core.piece.PhotoId;
 import wovenset.server.photo.PhotoStore;
 import wovenset.server.recent.Recent;
 
@@ -18,29 +19,36 @@ import wovenset.server.recent.Recent;
 @Component
 class ScreenRasters implements PhotoRasters {
     private final PhotoStore store;
-    private final Recent<String, BufferedImage> kept =
-            Recent.bytes(Runtime.getRuntime().maxMemory() / 5, image -> 3 * image.getWidth() * image.getHeight());
+    private final Recent<Key, BufferedImage> kept =
+            Recent.bytes(Runtime.getRuntime().maxMemory() / 5, ScreenRasters::size);
 
     ScreenRasters(PhotoStore store) {
         this.store = store;
     }
 
+    /** @param derived whether it is a derived size as it is stored, or reduced from one */
+    private record Key(PhotoPixels pixels, boolean derived, int longEdge) {}
+
+    private static int size(BufferedImage image) {
+        return image.getColorModel().getNumComponents() * image.getWidth() * image.getHeight();
+    }
+
     @Override
-    public Raster raster(PhotoId photo, double wantedScale) {
-        var header = store.header(photo);
+    public BufferedImage raster(PhotoPixels pixels, double wantedScale) {
+        var header = store.header(pixels.photo());
         int longEdge = RasterScale.longEdge(header.width(), header.height(), wantedScale);
         int derived = longEdge <= Derivatives.SMALL ? Derivatives.SMALL : Derivatives.LARGE;
-        BufferedImage base = kept.get(photo.sha256() + "/" + derived, key -> read(photo, derived));
+        BufferedImage base = kept.get(new Key(pixels, true, derived), key -> read(pixels.photo(), derived));
         int edge = Math.max(base.getWidth(), base.getHeight());
         if (longEdge >= edge) {
-            return Raster.upright(base);
+            return base;
         }
-        return Raster.upright(kept.get(
-                photo.sha256() + "/at" + longEdge,
+        return kept.get(
+                new Key(pixels, false, longEdge),
                 key -> DerivedPixels.reduced(
                         base,
                         Math.max(1, (int) Math.round(base.getWidth() * (double) longEdge / edge)),
-                        Math.max(1, (int) Math.round(base.getHeight() * (double) longEdge / edge)))));
+                        Math.max(1, (int) Math.round(base.getHeight() * (double) longEdge / edge))));
     }
 
     private BufferedImage read(PhotoId photo, int derived) {

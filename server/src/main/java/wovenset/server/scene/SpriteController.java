@@ -9,8 +9,10 @@ import java.io.IOException;
 import java.time.Duration;
 import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.CancellationException;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.http.CacheControl;
@@ -25,6 +27,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import wovenset.core.paint.PhotoRasters.MissingPhotoException;
 import wovenset.server.web.RequiredFields;
+import wovenset.server.web.UnfitRequestException;
 
 /** Pictures of frames and pages under names that say what they show, so that a browser may keep them for ever. */
 @RestController
@@ -39,13 +42,16 @@ class SpriteController {
         this.sprites = sprites;
     }
 
-    /** @param pixelsPerMm the screen's scale */
-    record SpriteRequest(List<String> hashes, double pixelsPerMm) {}
+    /**
+     * @param pixelsPerMm the screen's scale
+     * @param window whose earlier wishes are no longer wanted; null if there are none
+     */
+    record SpriteRequest(List<SpriteService.Sprite> sprites, double pixelsPerMm, @Nullable String window) {}
 
     /**
-     * Several frames of a page in one answer, for a request costs more than a small picture. In the asked order, each as
+     * Several units of a page in one answer, for a request costs more than a small picture. In the asked order, each as
      * its length in bytes (four bytes, highest first) and then so many bytes of PNG; sent as they are drawn. A length of 0
-     * says that the frame's photo cannot be read: one bad file must not hide the rest of the page.
+     * says that a photo cannot be read: one bad file must not hide the rest of the page.
      */
     @PostMapping(path = "/sprites", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     @ApiResponse(
@@ -61,19 +67,24 @@ class SpriteController {
             HttpServletResponse response)
             throws IOException {
         RequiredFields.check(request);
-        if (request.hashes().isEmpty() || request.hashes().size() > MOST_AT_ONCE) {
-            throw new IllegalArgumentException("Between 1 and " + MOST_AT_ONCE + " sprites are drawn at once");
+        if (request.sprites().isEmpty() || request.sprites().size() > MOST_AT_ONCE) {
+            throw new UnfitRequestException("Between 1 and " + MOST_AT_ONCE + " sprites are drawn at once");
         }
         List<CompletableFuture<byte[]>> pictures =
-                sprites.sprites(piece, page, request.hashes(), request.pixelsPerMm());
+                sprites.sprites(piece, page, request.sprites(), request.pixelsPerMm(), request.window());
         response.setContentType(MediaType.APPLICATION_OCTET_STREAM_VALUE);
         DataOutputStream out = new DataOutputStream(response.getOutputStream());
-        for (CompletableFuture<byte[]> picture : pictures) {
-            byte[] png = drawn(picture);
-            out.writeInt(png.length);
-            out.write(png);
+        try {
+            for (CompletableFuture<byte[]> picture : pictures) {
+                byte[] png = drawn(picture);
+                out.writeInt(png.length);
+                out.write(png);
+            }
+            out.flush();
+        } catch (CancellationException e) {
+            // The same window has asked for something else; what was drawn until then is all that it gets.
+            out.flush();
         }
-        out.flush();
     }
 
     private static byte[] drawn(CompletableFuture<byte[]> picture) {
@@ -84,15 +95,32 @@ class SpriteController {
                 LOG.warn("A sprite was not drawn", missing);
                 return new byte[0];
             }
+            if (e.getCause() instanceof CancellationException cancelled) {
+                throw cancelled;
+            }
             throw e;
         }
     }
 
-    /** @param width of the picture in pixels */
-    @GetMapping(path = "/image/{hash}", produces = MediaType.IMAGE_PNG_VALUE)
-    ResponseEntity<byte[]> image(
-            @PathVariable UUID piece, @PathVariable UUID page, @PathVariable String hash, @RequestParam int width) {
-        return forEver(sprites.page(piece, page, hash, width));
+    /**
+     * A page as it is now. The browser may keep it for ever if it asked for the look that the page has.
+     *
+     * @param look grows whenever the page looks different
+     * @param width of the picture in pixels
+     */
+    @GetMapping(path = "/picture", produces = MediaType.IMAGE_PNG_VALUE)
+    ResponseEntity<byte[]> picture(
+            @PathVariable UUID piece, @PathVariable UUID page, @RequestParam long look, @RequestParam int width) {
+        SpriteService.PagePicture picture = sprites.page(piece, page, look, width);
+        return picture.current()
+                ? forEver(picture.png())
+                : ResponseEntity.ok().cacheControl(CacheControl.noStore()).body(picture.png());
+    }
+
+    /** A page as it was proposed. */
+    @GetMapping(path = "/proposals/{look}", produces = MediaType.IMAGE_PNG_VALUE)
+    ResponseEntity<byte[]> proposal(@PathVariable String look, @RequestParam int width) {
+        return forEver(sprites.proposal(look, width));
     }
 
     private static ResponseEntity<byte[]> forEver(byte[] png) {

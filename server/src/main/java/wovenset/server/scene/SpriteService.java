@@ -4,81 +4,109 @@ import jakarta.annotation.PreDestroy;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.CancellationException;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
-import java.util.function.Supplier;
+import java.util.concurrent.atomic.AtomicLong;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import wovenset.core.paint.SpritePainter;
+import wovenset.core.geometry.BoxMm;
+import wovenset.core.paint.RasterPainter;
 import wovenset.core.picture.PngWriter;
 import wovenset.core.scene.PageScene;
+import wovenset.core.scene.Unit;
 import wovenset.server.recent.Recent;
 import wovenset.server.web.NotFoundException;
+import wovenset.server.web.UnfitRequestException;
 
 /**
- * Draws frames and pages by the names of their looks, and keeps what was drawn up to a sixteenth of the heap. A name that
- * this process has not met (it was restarted) is looked for in the piece as it is.
+ * Draws units and pages, and keeps what was drawn up to a sixteenth of the heap. A name that this process has not met (it was
+ * restarted) is looked for in the piece as it is. Of what one window asks for, only the latest is drawn to its end.
  */
 @Service
 public class SpriteService {
     private static final double LARGEST_SIDE_PX = 6000;
     private static final long MOST_PIXELS = 24_000_000;
+    private static final int WINDOWS = 1000;
+    /** A unit begins at a quarter of a pixel: fine enough for edges, coarse enough for copies to share their pictures. */
+    public static final int PHASES = 4;
 
     private final SceneService scenes;
     private final PageLookup pieces;
-    private final SpritePainter painter;
+    private final RasterPainter painter;
     private final ExecutorService drawers =
             Executors.newFixedThreadPool(Runtime.getRuntime().availableProcessors());
-    private final Recent<String, byte[]> drawn =
-            Recent.bytes(Runtime.getRuntime().maxMemory() / 16, png -> png.length);
+    private final Recent<Key, byte[]> drawn =
+            Recent.bytes(Runtime.getRuntime().maxMemory() / 16, png -> 200 + png.length);
+    private final Recent<String, AtomicLong> latest = Recent.entries(WINDOWS);
 
     SpriteService(SceneService scenes, PageLookup pieces, ScreenRasters rasters) {
         this.scenes = scenes;
         this.pieces = pieces;
-        this.painter = new SpritePainter(rasters);
+        this.painter = new RasterPainter(rasters);
     }
 
     /**
-     * Frames alone, as PNG: each by itself in the asked order, drawn side by side on all processors.
+     * One picture that is wanted.
      *
-     * @throws NotFoundException if no frame of the page looks like one of these
-     * @throws IllegalArgumentException if a picture would be too large
+     * @param name of the unit's look
+     * @param phaseX by how many quarters of a pixel its axes lie right of a whole one, 0 to 3
      */
-    public List<CompletableFuture<byte[]>> sprites(UUID piece, UUID page, List<String> hashes, double pixelsPerMm) {
-        List<PageScene.FrameScene> frames = hashes.stream()
-                .map(hash -> known(piece, page, () -> scenes.frameNamed(hash)))
-                .toList();
-        frames.forEach(frame ->
-                checkSize(frame.bounds().width() * pixelsPerMm, frame.bounds().height() * pixelsPerMm));
+    public record Sprite(String name, int phaseX, int phaseY) {
+        public Sprite {
+            if (phaseX < 0 || phaseX >= PHASES || phaseY < 0 || phaseY >= PHASES) {
+                throw new UnfitRequestException("A phase is a number of quarters, 0 to 3");
+            }
+        }
+    }
+
+    private record Key(String name, int phaseX, int phaseY, double scale) {}
+
+    /**
+     * Units alone, as PNG: each by itself in the asked order, drawn side by side on all processors.
+     *
+     * @param window whose earlier wishes are no longer wanted; null to draw in any case
+     * @throws NotFoundException if nothing on the page looks like one of these
+     * @throws UnfitRequestException if a picture would be too large
+     */
+    public List<CompletableFuture<byte[]>> sprites(
+            UUID piece, UUID page, List<Sprite> sprites, double pixelsPerMm, @Nullable String window) {
+        List<Unit> units =
+                sprites.stream().map(sprite -> unit(piece, page, sprite.name())).toList();
+        for (Unit unit : units) {
+            BoxMm ink = unit.ownInk();
+            checkSize(ink.width() * pixelsPerMm, ink.height() * pixelsPerMm);
+        }
+        AtomicLong turn = window == null ? new AtomicLong() : latest.get(window, key -> new AtomicLong());
+        long mine = turn.incrementAndGet();
         List<CompletableFuture<byte[]>> pictures = new ArrayList<>();
-        for (int i = 0; i < frames.size(); i++) {
-            PageScene.FrameScene frame = frames.get(i);
-            String key = hashes.get(i) + "@" + pixelsPerMm;
+        for (int i = 0; i < units.size(); i++) {
+            Unit unit = units.get(i);
+            Sprite sprite = sprites.get(i);
+            Key key = new Key(sprite.name(), sprite.phaseX(), sprite.phaseY(), pixelsPerMm);
             pictures.add(CompletableFuture.supplyAsync(
-                    () -> drawn.get(key, absent -> PngWriter.png(painter.frame(frame, pixelsPerMm))), drawers));
+                    () -> {
+                        if (turn.get() != mine) {
+                            throw new CancellationException();
+                        }
+                        return drawn.get(key, absent -> draw(unit, absent));
+                    },
+                    drawers));
         }
         return pictures;
     }
 
-    /** The trimmed page as PNG, this wide; throws as {@link #sprites}. */
-    byte[] page(UUID piece, UUID page, String hash, int width) {
-        PageScene scene = known(piece, page, () -> scenes.pageNamed(hash));
-        double pixelsPerMm = width / scene.widthMm();
-        checkSize(width, scene.heightMm() * pixelsPerMm);
-        return drawn.get(hash + "#" + width, key -> PngWriter.png(painter.page(scene, pixelsPerMm)));
+    private byte[] draw(Unit unit, Key key) {
+        return PngWriter.png(
+                painter.unit(unit, key.scale(), key.phaseX() / (double) PHASES, key.phaseY() / (double) PHASES));
     }
 
-    @PreDestroy
-    void close() {
-        drawers.shutdown();
-    }
-
-    private <T> T known(UUID piece, UUID page, Supplier<@Nullable T> named) {
-        T known = named.get();
+    private Unit unit(UUID piece, UUID page, String name) {
+        Unit known = scenes.unitNamed(name);
         if (known == null) {
             pieces.page(piece, page).ifPresent(found -> scenes.view(found.piece(), found.page()));
-            known = named.get();
+            known = scenes.unitNamed(name);
         }
         if (known == null) {
             throw new NotFoundException("The page no longer looks like this.");
@@ -86,9 +114,43 @@ public class SpriteService {
         return known;
     }
 
+    /** A picture of a page and whether it is the one that was asked for. */
+    @SuppressWarnings("ArrayRecordComponent") // Handed on at once, and never compared.
+    record PagePicture(byte[] png, boolean current) {}
+
+    /** A trimmed page as it is now, as PNG, this wide. */
+    PagePicture page(UUID piece, UUID page, long look, int width) {
+        PageLookup.FoundPage found = pieces.page(piece, page)
+                .orElseThrow(() -> new NotFoundException("This page is no longer in the piece."));
+        byte[] png = drawn.get(
+                new Key(page + " at " + found.look(), 0, 0, width),
+                key -> draw(scenes.scene(found.piece(), found.page()), width));
+        return new PagePicture(png, look == found.look());
+    }
+
+    /** A page that was proposed, as PNG, this wide; throws as {@link #sprites}. */
+    byte[] proposal(String look, int width) {
+        PageScene scene = scenes.pageNamed(look);
+        if (scene == null) {
+            throw new NotFoundException("This proposal is no longer known; propose again.");
+        }
+        return drawn.get(new Key(look, 0, 0, width), key -> draw(scene, width));
+    }
+
+    private byte[] draw(PageScene scene, int width) {
+        double pixelsPerMm = width / scene.widthMm();
+        checkSize(width, scene.heightMm() * pixelsPerMm);
+        return PngWriter.png(painter.page(scene, pixelsPerMm));
+    }
+
+    @PreDestroy
+    void close() {
+        drawers.shutdown();
+    }
+
     private static void checkSize(double width, double height) {
         if (!(width > 0 && width <= LARGEST_SIDE_PX && height <= LARGEST_SIDE_PX && width * height <= MOST_PIXELS)) {
-            throw new IllegalArgumentException(
+            throw new UnfitRequestException(
                     "A picture for the screen has at most " + (int) LARGEST_SIDE_PX + " pixels on a side");
         }
     }

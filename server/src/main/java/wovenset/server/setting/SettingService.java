@@ -4,8 +4,9 @@ import static wovenset.server.db.Tables.SETTING;
 
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Service;
-import tools.jackson.databind.json.JsonMapper;
 import wovenset.core.scene.SharpnessLimits;
+import wovenset.server.stored.DocumentType;
+import wovenset.server.stored.Documents;
 
 /** Settings of the installation, in the database. */
 @Service
@@ -13,12 +14,12 @@ public class SettingService {
     private static final String SHARPNESS = "sharpness";
 
     private final DSLContext sql;
-    private final JsonMapper mapper;
+    private final Documents documents;
     private volatile @org.jspecify.annotations.Nullable SharpnessLimits sharpness;
 
-    SettingService(DSLContext sql, JsonMapper mapper) {
+    SettingService(DSLContext sql, Documents documents) {
         this.sql = sql;
-        this.mapper = mapper;
+        this.documents = documents;
     }
 
     public SharpnessLimits sharpness() {
@@ -28,7 +29,7 @@ public class SettingService {
                     .from(SETTING)
                     .where(SETTING.NAME.eq(SHARPNESS))
                     .fetchOptional()
-                    .map(row -> mapper.readValue(row.value1(), SharpnessLimits.class))
+                    .map(row -> documents.read(DocumentType.SHARPNESS, row.value1(), SharpnessLimits.class))
                     .orElse(SharpnessLimits.USUAL);
             sharpness = known;
         }
@@ -36,7 +37,7 @@ public class SettingService {
     }
 
     void setSharpness(SharpnessLimits limits) {
-        String content = mapper.writeValueAsString(limits);
+        String content = documents.write(DocumentType.SHARPNESS, limits);
         sql.insertInto(SETTING)
                 .set(SETTING.NAME, SHARPNESS)
                 .set(SETTING.CONTENT, content)

@@ -1,6 +1,7 @@
 package wovenset.server.web;
 
-import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonAutoDetect;
+import com.fasterxml.jackson.annotation.PropertyAccessor;
 import com.fasterxml.jackson.databind.JavaType;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
@@ -22,13 +23,11 @@ import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import wovenset.core.edit.Edit;
+import wovenset.core.arrangement.SlicingTree;
 import wovenset.core.measure.Length;
 import wovenset.core.measure.Resolution;
-import wovenset.core.piece.Arrangement;
-import wovenset.core.piece.PhotoId;
-import wovenset.core.piece.Rgb;
-import wovenset.core.piece.SlicingTree;
+import wovenset.core.photo.PhotoId;
+import wovenset.core.style.Rgb;
 
 /** Makes the OpenAPI description say what {@link CoreJson} does, and which fields are always there. */
 @Configuration
@@ -41,9 +40,6 @@ class ApiDescription {
             SlicingTree.class,
                     () -> new StringSchema()
                             .description("Cuts: p is a place, (pp) side by side, [pp] one below the other"));
-
-    private static final Map<Class<?>, Class<?>> KINDS =
-            Map.of(Edit.class, CoreJson.EditKinds.class, Arrangement.class, CoreJson.ArrangementKinds.class);
 
     @Bean
     OpenAPI openApi() {
@@ -58,6 +54,7 @@ class ApiDescription {
 
     @Bean
     ModelConverter coreValues() {
+        Json.mapper().setVisibility(PropertyAccessor.IS_GETTER, JsonAutoDetect.Visibility.NONE);
         return new CoreValues();
     }
 
@@ -70,7 +67,7 @@ class ApiDescription {
             if (SCALARS.containsKey(raw)) {
                 return SCALARS.get(raw).get();
             }
-            if (KINDS.containsKey(raw)) {
+            if (Kinds.CHOICES.contains(raw)) {
                 return oneOf(raw, context);
             }
             if (!chain.hasNext()) {
@@ -93,7 +90,7 @@ class ApiDescription {
 
         private static void require(Schema<?> model, Class<?> record) {
             List<String> required = Arrays.stream(record.getRecordComponents())
-                    .filter(component -> !RequiredFields.isNullable(component))
+                    .filter(component -> !RequiredFields.mayBeAbsent(component))
                     .map(RecordComponent::getName)
                     .toList();
             model.setRequired(required);
@@ -106,23 +103,21 @@ class ApiDescription {
                 ComposedSchema union = new ComposedSchema();
                 union.setDiscriminator(new Discriminator().propertyName("kind"));
                 context.defineModel(all, union);
-                for (JsonSubTypes.Type type : java.util.Objects.requireNonNull(KINDS.get(raw))
-                        .getAnnotation(JsonSubTypes.class)
-                        .value()) {
-                    context.resolve(new AnnotatedType(type.value()).resolveAsRef(true));
-                    String name = type.value().getSimpleName();
-                    Schema<?> model = context.getDefinedModels().get(name);
+                Kinds.of(raw).forEach((name, kind) -> {
+                    String schema = kind.getSimpleName();
+                    context.resolve(new AnnotatedType(kind).resolveAsRef(true));
+                    Schema<?> model = context.getDefinedModels().get(schema);
                     if (model == null) {
                         model = new Schema<>().type("object");
-                        context.defineModel(name, model);
+                        context.defineModel(schema, model);
                     }
-                    StringSchema kind = new StringSchema();
-                    kind.setEnum(List.of(type.name()));
-                    model.addProperty("kind", kind);
+                    StringSchema constant = new StringSchema();
+                    constant.setEnum(List.of(name));
+                    model.addProperty("kind", constant);
                     model.addRequiredItem("kind");
-                    union.addOneOfItem(new Schema<>().$ref("#/components/schemas/" + name));
-                    union.getDiscriminator().mapping(type.name(), "#/components/schemas/" + name);
-                }
+                    union.addOneOfItem(new Schema<>().$ref("#/components/schemas/" + schema));
+                    union.getDiscriminator().mapping(name, "#/components/schemas/" + schema);
+                });
                 context.defineModel(all, union);
             }
             return new Schema<>().$ref("#/components/schemas/" + all);

@@ -17,6 +17,8 @@ import tools.jackson.databind.DatabindException;
 import wovenset.core.edit.EditRefusedException;
 import wovenset.core.measure.LengthSumException;
 import wovenset.core.output.MakeRefusedException;
+import wovenset.core.said.UnfitValueException;
+import wovenset.server.said.Words;
 
 /** The one place where exceptions become problem documents: what happened in words, and which field it is about. Before the framework's own advice. */
 @RestControllerAdvice
@@ -26,7 +28,14 @@ public class Problems {
 
     @ExceptionHandler
     ProblemDetail refused(EditRefusedException e) {
-        return problem(HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage(), e.field());
+        ProblemDetail problem = problem(HttpStatus.UNPROCESSABLE_CONTENT, Words.of(e.said()), e.field());
+        problem.setProperty("code", e.said().code());
+        return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail unfit(UnfitValueException e) {
+        return problem(HttpStatus.UNPROCESSABLE_CONTENT, Words.of(e.said()), null);
     }
 
     @ExceptionHandler
@@ -47,7 +56,7 @@ public class Problems {
     }
 
     @ExceptionHandler
-    ProblemDetail outOfRange(IllegalArgumentException e) {
+    ProblemDetail unfit(UnfitRequestException e) {
         return problem(HttpStatus.UNPROCESSABLE_CONTENT, String.valueOf(e.getMessage()), null);
     }
 
@@ -83,12 +92,29 @@ public class Problems {
             String field = databind.getPath().isEmpty()
                     ? null
                     : databind.getPath().get(databind.getPath().size() - 1).getPropertyName();
-            if (databind.getCause() instanceof IllegalArgumentException own) {
-                return problem(HttpStatus.UNPROCESSABLE_CONTENT, String.valueOf(own.getMessage()), field);
+            if (unfit(databind) instanceof UnfitValueException own) {
+                return problem(HttpStatus.UNPROCESSABLE_CONTENT, Words.of(own.said()), field);
             }
-            return problem(HttpStatus.BAD_REQUEST, databind.getOriginalMessage(), field);
+            if (databind.getCause() instanceof UnfitRequestException own) {
+                return problem(HttpStatus.UNPROCESSABLE_CONTENT, own.getMessage(), field);
+            }
+            LOG.debug("A body was not read", e);
+            return problem(
+                    HttpStatus.BAD_REQUEST,
+                    field == null
+                            ? "The request's body is not readable."
+                            : "“" + field + "” does not have the right form.",
+                    field);
         }
         return problem(HttpStatus.BAD_REQUEST, "The request's body is not readable JSON.", null);
+    }
+
+    private static @Nullable Throwable unfit(Throwable thrown) {
+        Throwable cause = thrown;
+        while (cause != null && !(cause instanceof UnfitValueException)) {
+            cause = cause.getCause();
+        }
+        return cause;
     }
 
     public static ProblemDetail problem(HttpStatus status, @Nullable String detail, @Nullable String field) {

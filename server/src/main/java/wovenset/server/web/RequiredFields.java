@@ -3,9 +3,10 @@ package wovenset.server.web;
 import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.RecordComponent;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
-/** Refuses values from outside in which a field is missing that its record does not declare nullable. */
+/** Refuses values from outside in which a field is missing that its record does not declare nullable or optional. */
 public final class RequiredFields {
     private RequiredFields() {}
 
@@ -26,20 +27,23 @@ public final class RequiredFields {
                 }
                 walk(element);
             }
+        } else if (value instanceof Optional<?> optional) {
+            optional.ifPresent(RequiredFields::walk);
         } else if (value.getClass().isRecord()) {
             for (RecordComponent component : value.getClass().getRecordComponents()) {
                 Object inner = read(component, value);
                 if (inner != null) {
                     walk(inner);
-                } else if (!isNullable(component)) {
+                } else if (!mayBeAbsent(component)) {
                     throw new MissingFieldException(component.getName());
                 }
             }
         }
     }
 
-    static boolean isNullable(RecordComponent component) {
-        return component.getAnnotatedType().isAnnotationPresent(Nullable.class);
+    static boolean mayBeAbsent(RecordComponent component) {
+        return component.getAnnotatedType().isAnnotationPresent(Nullable.class)
+                || component.getType().equals(Optional.class);
     }
 
     private static @Nullable Object read(RecordComponent component, Object value) {

@@ -23,7 +23,7 @@ class MakeApiTest {
 
     private String piece(int pages) {
         JsonNode now = api.startPiece("Oma & Opa: 50 / Jahre", 300, 200);
-        String id = now.path("piece").path("id").asString();
+        String id = now.path("id").asString();
         api.bring(
                 id,
                 Map.of(
@@ -31,9 +31,9 @@ class MakeApiTest {
                         TestPhotos.jpeg(900, 600, 401),
                         "b.png",
                         TestPhotos.file(TestPhotos.scene(700, 500, 402), "png")));
-        now = api.edit(id, api.piece(id).path("revision").asLong(), "flowPhotos")
+        now = api.edit(id, api.piece(id).path("revision").asLong(), "flowEntries")
                 .json();
-        String page = now.path("piece").path("pages").get(0).path("id").asString();
+        String page = api.piece(id).path("pages").get(0).path("id").asString();
         for (int i = 1; i < pages; i++) {
             now = api.edit(id, now.path("revision").asLong(), "copyPage", "pageId", page)
                     .json();
@@ -99,7 +99,9 @@ class MakeApiTest {
                         "ground",
                         "PAGE_COLOUR",
                         "extent",
-                        "BLEED"));
+                        "BLEED",
+                        "photos",
+                        "ORIGINALS"));
         String id = asked.json().path("id").asString();
         assertThat(api.post("/api/makes/" + id + "/cancel", "").status()).isEqualTo(200);
         assertThat(api.ended(id).path("state").asString()).isEqualTo("CANCELLED");
@@ -120,7 +122,9 @@ class MakeApiTest {
                 "ground",
                 "CLEAR",
                 "extent",
-                "TRIM");
+                "TRIM",
+                "photos",
+                "FITTED");
         assertThat(api.post("/api/pieces/" + piece + "/makes", request).detail())
                 .contains("at least one page");
         assertThat(api.post("/api/pieces/" + piece + "/makes", Map.of("kind", "PDF"))

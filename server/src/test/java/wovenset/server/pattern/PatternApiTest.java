@@ -39,11 +39,11 @@ class PatternApiTest {
     void twelvePatternsShipAndEachCanBeUsedOnAnyPage() {
         assertThat(shipped()).hasSize(12).allSatisfy(one -> assertThat(
                         one.path("sketch").size())
-                .isEqualTo(one.path("pattern").path("frames").size()));
+                .isEqualTo(one.path("pattern").path("page").path("items").size()));
         for (int[] size : new int[][] {{300, 200}, {105, 148}, {900, 600}}) {
             JsonNode piece = api.startPiece("Patterns", size[0], size[1]);
-            String id = piece.path("piece").path("id").asString();
-            String page = piece.path("piece").path("pages").get(0).path("id").asString();
+            String id = piece.path("id").asString();
+            String page = piece.path("pages").get(0).path("id").asString();
             long revision = piece.path("revision").asLong();
             for (JsonNode one : shipped()) {
                 Api.Answer used = api.edit(
@@ -54,13 +54,15 @@ class PatternApiTest {
                         page,
                         "pattern",
                         one.path("pattern"),
-                        "withDress",
-                        true);
+                        "part",
+                        "BOTH",
+                        "reflow",
+                        "AGREED");
                 assertThat(used.status())
                         .as(one.path("pattern").path("name").asString() + " on " + size[0] + ": "
-                                + new String(used.bytes()))
+                                + new String(used.bytes(), java.nio.charset.StandardCharsets.UTF_8))
                         .isEqualTo(200);
-                assertThat(used.json().path("scenes").get(0).path("frames").size())
+                assertThat(api.page(id, page).path("scene").path("frames").size())
                         .isEqualTo(one.path("sketch").size());
             }
         }
@@ -69,8 +71,8 @@ class PatternApiTest {
     @Test
     void aKeptPatternGoesOutAsAFileAndComesInAgain() {
         JsonNode piece = api.startPiece("Kept", 300, 200);
-        String id = piece.path("piece").path("id").asString();
-        String page = piece.path("piece").path("pages").get(0).path("id").asString();
+        String id = piece.path("id").asString();
+        String page = piece.path("pages").get(0).path("id").asString();
         JsonNode kept = api.post("/api/patterns", Map.of("pieceId", id, "pageId", page, "name", " Two by two "))
                 .json();
         assertThat(kept.path("pattern").path("name").asString()).isEqualTo("Two by two");
@@ -102,8 +104,8 @@ class PatternApiTest {
                 "{} | is no pattern",
                 "[1, 2] | is no pattern",
                 "{\"wovenset\": \"pattern\", \"version\": 9} | later version",
-                "{\"wovenset\": \"pattern\", \"version\": 1} | “pattern” is missing",
-                "{\"wovenset\": \"pattern\", \"version\": 1, \"pattern\": {\"name\": \"a\"}} | cannot be read",
+                "{\"wovenset\": \"pattern\", \"version\": 1} | is not complete",
+                "{\"wovenset\": \"pattern\", \"version\": 1, \"pattern\": {\"name\": \"a\"}} | is not complete",
             })
     void filesThatAreNoPatternsAreRefusedInWords(String text, String said) {
         Api.Answer answer = bring(text);

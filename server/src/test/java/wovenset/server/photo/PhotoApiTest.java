@@ -27,7 +27,7 @@ class PhotoApiTest {
     private final Api api = TestServer.api();
 
     private String piece() {
-        return api.startPiece("Photos", 300, 200).path("piece").path("id").asString();
+        return api.startPiece("Photos", 300, 200).path("id").asString();
     }
 
     private static List<String> statuses(List<JsonNode> results) {
@@ -102,7 +102,7 @@ class PhotoApiTest {
         List<JsonNode> results = api.bring(piece, twice);
         assertThat(statuses(results)).containsExactly("ADDED", "KNOWN");
         assertThat(results.get(0).path("photo")).isEqualTo(results.get(1).path("photo"));
-        assertThat(api.piece(piece).path("piece").path("photos")).hasSize(1);
+        assertThat(api.piece(piece).path("entries")).hasSize(1);
     }
 
     @Test
@@ -147,7 +147,7 @@ class PhotoApiTest {
         assertThat(results.get(2).path("name").asString()).isEqualTo("summer.zip › notes.txt");
         assertThat(Path.of("/tmp/wovenset-escape.jpg")).doesNotExist();
         assertThat(stored())
-                .allSatisfy(file -> assertThat(file.getFileName().toString()).matches("[0-9a-f]{64}|400.jpg|1600.jpg"));
+                .allSatisfy(file -> assertThat(file.getFileName().toString()).matches("[0-9a-f]{64}|(400|1600).2.jpg"));
     }
 
     @Test
@@ -182,8 +182,8 @@ class PhotoApiTest {
         checkSize(id, "large", 1067, 1600);
         Path derived =
                 TestServer.data().resolve("derived").resolve(id.substring(0, 2)).resolve(id);
-        Files.delete(derived.resolve("400.jpg"));
-        Files.delete(derived.resolve("1600.jpg"));
+        Files.delete(derived.resolve("400.2.jpg"));
+        Files.delete(derived.resolve("1600.2.jpg"));
         checkSize(id, "small", 267, 400);
         assertThat(api.get("/api/photos/" + id + "/small").header("Cache-Control"))
                 .contains("immutable");

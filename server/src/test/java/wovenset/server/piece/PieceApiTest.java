@@ -9,6 +9,8 @@ import java.net.HttpURLConnection;
 import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CompletableFuture;
@@ -16,6 +18,7 @@ import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
+import wovenset.core.said.Reason;
 import wovenset.core.testing.TestPhotos;
 import wovenset.server.testing.Api;
 import wovenset.server.testing.TestServer;
@@ -25,11 +28,38 @@ class PieceApiTest {
     private final Api api = TestServer.api();
 
     private static String id(JsonNode answer) {
-        return answer.path("piece").path("id").asString();
+        return answer.path("id").asString();
     }
 
-    private static long revision(JsonNode answer) {
-        return answer.path("revision").asLong();
+    private static String page(JsonNode piece) {
+        return piece.path("pages").get(0).path("id").asString();
+    }
+
+    private long revision(String piece) {
+        return api.piece(piece).path("revision").asLong();
+    }
+
+    /** Edits that a person makes one after the other: each at the revision that the last one left. */
+    private JsonNode edit(String piece, String kind, Object... fields) {
+        Api.Answer answer = api.edit(piece, revision(piece), kind, fields);
+        assertThat(answer.status())
+                .as(new String(answer.bytes(), StandardCharsets.UTF_8))
+                .isEqualTo(200);
+        return answer.json();
+    }
+
+    private Api.Answer step(String way, String piece) {
+        return api.post("/api/pieces/" + piece + "/" + way, Map.of("revision", revision(piece)));
+    }
+
+    /** All that is known of a piece but its revisions and its history. */
+    private List<JsonNode> state(String piece) {
+        JsonNode now = api.piece(piece);
+        List<JsonNode> state = new ArrayList<>(List.of(now.path("head"), now.path("entries")));
+        now.path("pages")
+                .forEach(page ->
+                        state.add(api.page(piece, page.path("id").asString()).path("page")));
+        return state;
     }
 
     private List<String> shelf() {
@@ -40,8 +70,8 @@ class PieceApiTest {
                 .toList();
     }
 
-    private Api.Answer step(String way, JsonNode at) {
-        return api.post("/api/pieces/" + id(at) + "/" + way, Map.of("revision", revision(at)));
+    private static Map<String, Object> format(int width, int height) {
+        return Map.of("width", width, "height", height, "bleed", 0, "unit", "CM", "resolution", 300);
     }
 
     @Test
@@ -49,74 +79,84 @@ class PieceApiTest {
         JsonNode piece = api.startPiece("A wall of kites", 900, 600);
         assertThat(shelf()).contains(id(piece));
         JsonNode copy = api.post("/api/pieces/" + id(piece) + "/copy", "").json();
-        assertThat(copy.path("piece").path("name").asString()).isEqualTo("A wall of kites (copy)");
+        assertThat(copy.path("head").path("name").asString()).isEqualTo("A wall of kites (copy)");
         assertThat(id(copy)).isNotEqualTo(id(piece));
-        assertThat(copy.path("piece").path("pages").get(0).path("id"))
-                .isNotEqualTo(piece.path("piece").path("pages").get(0).path("id"));
+        assertThat(page(copy)).isNotEqualTo(page(piece));
+        assertThat(api.page(id(copy), 0).path("scene").path("frames")).hasSize(4);
         assertThat(api.delete("/api/pieces/" + id(piece)).status()).isEqualTo(204);
         assertThat(shelf()).contains(id(copy)).doesNotContain(id(piece));
         assertThat(api.get("/api/pieces/" + id(piece)).detail()).isEqualTo("This piece is no longer on the shelf.");
-        assertThat(api.post("/api/pieces/" + id(piece) + "/restore", "").json().path("piece"))
-                .isEqualTo(piece.path("piece"));
+        assertThat(api.post("/api/pieces/" + id(piece) + "/restore", "").json()).isEqualTo(piece);
         assertThat(shelf()).contains(id(piece));
     }
 
     @Test
-    void anEditIsStoredBeforeItIsAnswered() {
-        JsonNode piece = api.startPiece("Captions", 300, 200);
-        JsonNode page = piece.path("piece").path("pages").get(0);
-        Api.Answer answer = api.edit(
-                id(piece),
-                1,
-                "setCaption",
-                "pageId",
-                page.path("id").asString(),
-                "frameId",
-                page.path("frames").get(0).path("id").asString(),
-                "caption",
-                "Žluťoučký kůň 🪁");
-        assertThat(answer.status()).isEqualTo(200);
-        assertThat(answer.json().path("done").asString()).isEqualTo("Write a caption");
-        assertThat(answer.json().path("undo").asString()).isEqualTo("Write a caption");
-        assertThat(answer.json().path("scenes")).hasSize(1);
-        JsonNode read = api.piece(id(piece));
-        assertThat(revision(read)).isEqualTo(2);
-        assertThat(read.path("piece")).isEqualTo(answer.json().path("piece"));
-        assertThat(read.path("piece")
-                        .path("pages")
-                        .get(0)
-                        .path("frames")
-                        .get(0)
-                        .path("caption")
-                        .asString())
+    void anEditIsStoredBeforeItIsAnsweredAndAnsweredByWhatChanged() {
+        String piece = id(api.startPiece("Captions", 300, 200));
+        api.bring(piece, Map.of("a.jpg", TestPhotos.jpeg(90, 60, 111)));
+        edit(piece, "flowEntries");
+        JsonNode entry = api.piece(piece).path("entries").get(0);
+        JsonNode answer = edit(piece, "captionEntry", "entryId", entry.path("id"), "caption", "Žluťoučký kůň 🪁");
+        assertThat(answer.path("done").asString()).isEqualTo("Write a caption");
+        assertThat(answer.path("undo").asString()).isEqualTo("Write a caption");
+        assertThat(answer.path("entries")).hasSize(1);
+        assertThat(answer.path("pages")).as("no page is another").isEmpty();
+        assertThat(answer.path("stale"))
+                .as("but the one that shows the photo looks different")
+                .hasSize(1);
+        assertThat(api.piece(piece).path("entries").get(0).path("caption").asString())
                 .isEqualTo("Žluťoučký kůň 🪁");
+    }
+
+    /** However large the piece is, an answer tells of the page that changed, and a step keeps what it touched. */
+    @Test
+    void anAnswerDoesNotGrowWithThePiece() {
+        String piece = id(api.startPiece("Long", 300, 200));
+        String first = page(api.piece(piece));
+        for (int i = 0; i < 30; i++) {
+            edit(piece, "copyPage", "pageId", first);
+        }
+        JsonNode page = api.page(piece, first).path("page");
+        String frame = page.path("items").get(0).path("id").asString();
+        Map<String, Object> change = Map.of("kind", "setOpacity", "opacity", 0.5);
+        Api.Answer answer = api.post(
+                "/api/pieces/" + piece + "/edits",
+                Map.of(
+                        "revision",
+                        revision(piece),
+                        "seen",
+                        first,
+                        "edit",
+                        Map.of("kind", "patchItems", "pageId", first, "itemIds", List.of(frame), "change", change)));
+        assertThat(answer.json().path("content").path("scene").path("frames")).hasSize(4);
+        assertThat(answer.json().path("pages")).hasSize(1);
+        assertThat(answer.bytes().length).isLessThan(12_000);
     }
 
     @Test
     void aStaleEditIsRefusedWithThePresentRevision() {
-        JsonNode piece = api.startPiece("Two windows", 300, 200);
-        assertThat(api.edit(id(piece), 1, "renamePiece", "name", "First").status())
-                .isEqualTo(200);
-        Api.Answer stale = api.edit(id(piece), 1, "renamePiece", "name", "Second");
+        String piece = id(api.startPiece("Two windows", 300, 200));
+        assertThat(api.edit(piece, 1, "renamePiece", "name", "First").status()).isEqualTo(200);
+        Api.Answer stale = api.edit(piece, 1, "renamePiece", "name", "Second");
         assertThat(stale.status()).isEqualTo(409);
         assertThat(stale.detail()).contains("changed in another window");
         assertThat(stale.json().path("revision").asLong()).isEqualTo(2);
-        assertThat(api.piece(id(piece)).path("piece").path("name").asString()).isEqualTo("First");
+        assertThat(api.piece(piece).path("head").path("name").asString()).isEqualTo("First");
     }
 
     @Test
     void ofManyEditsAtOneRevisionExactlyOneIsTaken() {
-        JsonNode piece = api.startPiece("Race", 300, 200);
+        String piece = id(api.startPiece("Race", 300, 200));
         List<CompletableFuture<Integer>> tries = new ArrayList<>();
         for (int i = 0; i < 12; i++) {
             String name = "Race " + i;
             tries.add(CompletableFuture.supplyAsync(
-                    () -> api.edit(id(piece), 1, "renamePiece", "name", name).status()));
+                    () -> api.edit(piece, 1, "renamePiece", "name", name).status()));
         }
         assertThat(tries.stream().map(CompletableFuture::join))
                 .containsOnly(200, 409)
                 .containsOnlyOnce(200);
-        assertThat(revision(api.piece(id(piece)))).isEqualTo(2);
+        assertThat(revision(piece)).isEqualTo(2);
     }
 
     @Test
@@ -149,9 +189,10 @@ class PieceApiTest {
                 0,
                 "margins",
                 Map.of("top", 0, "right", 0, "bottom", 0, "left", 0));
-        Api.Answer answer = api.edit(id(piece), 1, "setGrid", "grid", grid);
+        Api.Answer answer = api.edit(id(piece), 1, "setGrid", "pageId", page(piece), "grid", grid, "reflow", "ASK");
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.field()).isEqualTo("columnGap");
+        assertThat(answer.json().path("code").asString()).isEqualTo(Reason.GAPS_TOO_WIDE.code());
         assertThat(answer.detail())
                 .isEqualTo("With 2 cells across, gaps of 500 mm leave no room; at most 296 mm fits.");
         assertThat(api.piece(id(piece))).isEqualTo(piece);
@@ -181,62 +222,101 @@ class PieceApiTest {
 
     @Test
     void undoAndRedoWalkTheWholeHistoryByName() {
-        JsonNode start = api.startPiece("History", 300, 200);
-        JsonNode now = start;
-        List<JsonNode> states = new ArrayList<>(List.of(start.path("piece")));
-        String page = start.path("piece").path("pages").get(0).path("id").asString();
+        String piece = id(api.startPiece("History", 300, 200));
+        String page = page(api.piece(piece));
+        List<List<JsonNode>> states = new ArrayList<>(List.of(state(piece)));
         List<Object[]> edits = List.of(
                 new Object[] {"renamePiece", "name", "Renamed"},
                 new Object[] {"addPage", "afterPageId", page},
                 new Object[] {"movePage", "pageId", page, "index", 1},
+                new Object[] {"releasePage", "pageId", page},
                 new Object[] {"deletePage", "pageId", page},
-                new Object[] {
-                    "setFormat",
-                    "format",
-                    Map.of("width", 200_000, "height", 250_000, "bleed", 0, "unit", "CM", "resolution", 300)
-                });
+                new Object[] {"setFormat", "format", format(200_000, 250_000)});
         for (Object[] edit : edits) {
-            now = api.edit(id(now), revision(now), (String) edit[0], java.util.Arrays.copyOfRange(edit, 1, edit.length))
-                    .json();
-            states.add(now.path("piece"));
+            edit(piece, (String) edit[0], Arrays.copyOfRange(edit, 1, edit.length));
+            states.add(state(piece));
         }
-        List<String> names =
-                List.of("Rename the piece", "Add a page", "Move a page", "Delete a page", "Change the size");
-        assertThat(api.get("/api/pieces/" + id(now) + "/history")
-                        .json()
-                        .path("entries")
-                        .valueStream()
-                        .map(entry -> entry.path("name").asString()))
-                .containsExactlyElementsOf(names);
+        List<String> names = api.get("/api/pieces/" + piece + "/history")
+                .json()
+                .path("entries")
+                .valueStream()
+                .map(entry -> entry.path("name").asString())
+                .toList();
+        assertThat(names).hasSize(edits.size()).startsWith("Rename the piece", "Add a page", "Move a page");
         for (int i = names.size() - 1; i >= 0; i--) {
-            now = step("undo", now).json();
-            assertThat(now.path("done").asString()).isEqualTo(names.get(i));
-            assertThat(now.path("piece")).isEqualTo(states.get(i));
+            assertThat(step("undo", piece).json().path("done").asString()).isEqualTo(names.get(i));
+            assertThat(state(piece)).isEqualTo(states.get(i));
         }
-        assertThat(now.path("undo").isMissingNode()).isTrue();
-        assertThat(step("undo", now).detail()).isEqualTo("There is nothing to undo.");
+        assertThat(api.piece(piece).has("undo")).isFalse();
+        assertThat(step("undo", piece).detail()).isEqualTo("There is nothing to undo.");
         for (int i = 1; i <= names.size(); i++) {
-            now = step("redo", now).json();
-            assertThat(now.path("piece")).isEqualTo(states.get(i));
+            step("redo", piece);
+            assertThat(state(piece)).isEqualTo(states.get(i));
         }
-        assertThat(step("redo", now).detail()).isEqualTo("There is nothing to redo.");
-        now = step("undo", step("undo", now).json()).json();
-        now = api.edit(id(now), revision(now), "renamePiece", "name", "Another way")
-                .json();
-        assertThat(now.path("redo").isMissingNode())
-                .as("a new edit ends what could be redone")
-                .isTrue();
+        assertThat(step("redo", piece).detail()).isEqualTo("There is nothing to redo.");
+        step("undo", piece);
+        step("undo", piece);
+        JsonNode now = edit(piece, "renamePiece", "name", "Another way");
+        assertThat(now.has("redo")).as("a new edit ends what could be redone").isFalse();
         assertThat(now.path("undo").asString()).isEqualTo("Rename the piece");
     }
 
     @Test
-    void aPreviewShowsAndStoresNothing() {
+    void aPreviewShowsAndStoresNothingAndALaterOneTakesItsPlace() {
         JsonNode piece = api.startPiece("Preview", 300, 200);
-        Map<String, Object> edit = Map.of("kind", "renamePiece", "name", "Shown only");
-        JsonNode shown = api.post("/api/pieces/" + id(piece) + "/preview", Map.of("revision", 0, "edit", edit))
+        Map<String, Object> edit = Map.of("kind", "releasePage", "pageId", page(piece));
+        String path = "/api/pieces/" + id(piece) + "/preview";
+        JsonNode shown = api.post(path, Map.of("edit", edit, "window", "w", "turn", 5, "seen", page(piece)))
                 .json();
-        assertThat(shown.path("piece").path("name").asString()).isEqualTo("Shown only");
+        assertThat(shown.path("content")
+                        .path("page")
+                        .path("arrangement")
+                        .path("kind")
+                        .asString())
+                .isEqualTo("byHand");
         assertThat(api.piece(id(piece))).isEqualTo(piece);
+        assertThat(api.post(path, Map.of("edit", edit, "window", "w", "turn", 4, "seen", page(piece)))
+                        .status())
+                .as("an older one is no longer wanted")
+                .isEqualTo(409);
+        assertThat(api.post(path, Map.of("edit", edit, "window", "v", "turn", 1, "seen", page(piece)))
+                        .status())
+                .isEqualTo(200);
+    }
+
+    @Test
+    void fewerCellsAskBeforePagesAreAdded() {
+        JsonNode piece = api.startPiece("Flow", 300, 200);
+        Map<String, byte[]> files = new LinkedHashMap<>();
+        for (int i = 0; i < 4; i++) {
+            files.put(i + ".jpg", TestPhotos.jpeg(90, 60, 120 + i));
+        }
+        api.bring(id(piece), files);
+        edit(id(piece), "flowEntries");
+        Map<String, Object> grid = Map.of(
+                "rows",
+                1,
+                "columns",
+                3,
+                "columnGap",
+                0,
+                "rowGap",
+                0,
+                "margins",
+                Map.of("top", 0, "right", 0, "bottom", 0, "left", 0));
+        Api.Answer asked = api.edit(
+                id(piece), revision(id(piece)), "setGrid", "pageId", page(piece), "grid", grid, "reflow", "ASK");
+        assertThat(asked.field()).isEqualTo("reflow");
+        assertThat(asked.detail()).isEqualTo("4 photos, 1 → 2 pages.");
+        JsonNode done = edit(id(piece), "setGrid", "pageId", page(piece), "grid", grid, "reflow", "AGREED");
+        assertThat(done.path("pages")).hasSize(2);
+        assertThat(api.page(id(piece), 1)
+                        .path("scene")
+                        .path("frames")
+                        .get(0)
+                        .path("photo")
+                        .isMissingNode())
+                .isFalse();
     }
 
     @Test
@@ -272,10 +352,10 @@ class PieceApiTest {
         JsonNode piece = api.startPiece("Batch", 300, 200);
         api.bring(id(piece), Map.of("a.jpg", TestPhotos.jpeg(90, 60, 101)), "batch-1");
         api.bring(id(piece), Map.of("b.jpg", TestPhotos.jpeg(90, 60, 102)), "batch-1");
-        JsonNode now = api.piece(id(piece));
-        assertThat(now.path("undo").asString()).isEqualTo("Bring in 2 photos");
-        JsonNode undone = step("undo", now).json();
-        assertThat(undone.path("piece").path("photos")).isEmpty();
-        assertThat(step("redo", undone).json().path("piece").path("photos")).hasSize(2);
+        assertThat(api.piece(id(piece)).path("undo").asString()).isEqualTo("Bring in 2 photos");
+        step("undo", id(piece));
+        assertThat(api.piece(id(piece)).path("entries")).isEmpty();
+        step("redo", id(piece));
+        assertThat(api.piece(id(piece)).path("entries")).hasSize(2);
     }
 }

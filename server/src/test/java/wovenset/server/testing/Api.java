@@ -115,11 +115,29 @@ public final class Api {
         return post("/api/pieces/" + piece + "/edits", Map.of("revision", revision, "edit", edit, "window", "test"));
     }
 
-    /** The sprites of these frames, in one answer; {@link #pictures} takes it apart. */
-    public Answer sprites(String piece, String page, double pixelsPerMm, List<String> hashes) {
+    /** A page with its scene. */
+    public JsonNode page(String piece, String page) {
+        Answer answer = get("/api/pieces/" + piece + "/pages/" + page);
+        assertThat(answer.status()).isEqualTo(200);
+        return answer.json();
+    }
+
+    /** The n-th page of a piece with its scene. */
+    public JsonNode page(String piece, int n) {
+        return page(piece, piece(piece).path("pages").get(n).path("id").asString());
+    }
+
+    /** The sprites of these looks, in one answer; {@link #pictures} takes it apart. */
+    public Answer sprites(String piece, String page, double pixelsPerMm, List<String> names) {
         return post(
                 "/api/pieces/" + piece + "/pages/" + page + "/sprites",
-                Map.of("hashes", hashes, "pixelsPerMm", pixelsPerMm));
+                Map.of(
+                        "sprites",
+                        names.stream()
+                                .map(name -> Map.of("name", name, "phaseX", 0, "phaseY", 0))
+                                .toList(),
+                        "pixelsPerMm",
+                        pixelsPerMm));
     }
 
     public static List<byte[]> pictures(Answer sprites) {
@@ -184,7 +202,9 @@ public final class Api {
                         "ground",
                         "PAGE_COLOUR",
                         "extent",
-                        "TRIM"));
+                        "TRIM",
+                        "photos",
+                        "FITTED"));
         assertThat(answer.status()).isEqualTo(202);
         return ended(answer.json().path("id").asString());
     }

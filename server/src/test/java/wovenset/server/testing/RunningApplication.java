@@ -23,6 +23,19 @@ public final class RunningApplication implements AutoCloseable {
         this.context = run();
     }
 
+    /** On data that was there before: {@code load} fills the database and the folder. */
+    public static RunningApplication on(
+            PrivateDatabase.Durability durability, java.util.function.BiConsumer<PrivateDatabase, Path> load) {
+        try {
+            Path folder = Files.createTempDirectory("wovenset-run");
+            PrivateDatabase database = PrivateDatabase.start(folder.resolve("db"), durability);
+            load.accept(database, folder.resolve("data"));
+            return new RunningApplication(folder, database, "");
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
     /** @param demo the demo folder to load; empty for none */
     public static RunningApplication start(PrivateDatabase.Durability durability, String demo) {
         try {

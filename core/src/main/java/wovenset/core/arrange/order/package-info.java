@@ -1,0 +1,7 @@
+/**
+ * Which photo comes to which place.
+ */
+@NullMarked
+package wovenset.core.arrange.order;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,53 @@
+package wovenset.core.arrange.space;
+
+import java.util.List;
+import wovenset.core.photo.PhotoFacts;
+import wovenset.core.photo.PixelSize;
+import wovenset.core.photo.Region;
+import wovenset.core.photo.Subject;
+import wovenset.core.piece.Entry;
+import wovenset.core.piece.Page;
+import wovenset.core.piece.PhotoFrame;
+import wovenset.core.piece.Piece;
+
+/** What of the photos on one page their arrangement goes by. */
+public final class PagePhotos {
+    private final Piece piece;
+    private final Page page;
+    private final PhotoFacts facts;
+
+    public PagePhotos(Piece piece, Page page, PhotoFacts facts) {
+        this.piece = piece;
+        this.page = page;
+        this.facts = facts;
+    }
+
+    /** The proportion in which a frame shows its photo whole: the other way round if it lies on its side; 1 without a photo. */
+    public double shown(PhotoFrame frame) {
+        double own = piece.entryOf(page, frame)
+                .flatMap(entry -> facts.size(entry.photo()))
+                .map(PixelSize::proportion)
+                .orElse(1.0);
+        return frame.crop().onItsSide() ? 1 / own : own;
+    }
+
+    public List<Double> shown(List<PhotoFrame> frames) {
+        return frames.stream().map(this::shown).toList();
+    }
+
+    /** What a frame's photo is about: what the person has shown, else what the machine has found. */
+    public Subject subject(PhotoFrame frame) {
+        return piece.entryOf(page, frame).map(this::subject).orElse(Subject.UNKNOWN);
+    }
+
+    private Subject subject(Entry entry) {
+        return entry.subject()
+                .map(region -> new Subject(region, Subject.Origin.PERSON, List.of()))
+                .orElseGet(() -> facts.subject(entry.photo()));
+    }
+
+    /** The part of a frame's photo that should be seen. */
+    public Region region(PhotoFrame frame) {
+        return subject(frame).region();
+    }
+}

@@ -1,0 +1,122 @@
+package wovenset.core.arrange.space;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import wovenset.core.arrangement.Arrangement;
+import wovenset.core.arrangement.ByHand;
+import wovenset.core.arrangement.Grid;
+import wovenset.core.arrangement.Scattered;
+import wovenset.core.arrangement.Slicing;
+import wovenset.core.arrangement.SlicingTree;
+import wovenset.core.measure.Length;
+import wovenset.core.piece.Page;
+import wovenset.core.piece.PhotoFrame;
+import wovenset.core.piece.Piece;
+import wovenset.core.style.CaptionStyle;
+
+/**
+ * Below which frames of a page room is kept for words. Where it is kept only for what is written, frames of one row keep it
+ * together, so that one typed word does not set the row askew: those that end in one row of a grid, and those side by side in
+ * one cut. Cost: linear in the frames.
+ */
+public final class Strips {
+    private final Length strip;
+    private final Set<UUID> kept = new HashSet<>();
+
+    private Strips(Piece piece, Page page) {
+        CaptionStyle captions = piece.styles().captions();
+        strip = captions.show() == CaptionStyle.Show.NONE ? Length.ZERO : captions.strip();
+        List<PhotoFrame> frames = page.frames();
+        for (PhotoFrame frame : frames) {
+            boolean written = !piece.wordsOf(page, frame).isBlank();
+            if (written || captions.show() == CaptionStyle.Show.ALWAYS) {
+                kept.add(frame.id());
+            }
+        }
+        if (captions.show() == CaptionStyle.Show.WRITTEN) {
+            List<PhotoFrame> slotted = page.slotted();
+            rows(page.arrangement()).forEach(row -> keepTogether(row, slotted));
+        }
+    }
+
+    public static Strips of(Piece piece, Page page) {
+        return new Strips(piece, page);
+    }
+
+    /** The height of the room below a frame; zero for none. */
+    public Length below(PhotoFrame frame) {
+        return kept.contains(frame.id()) ? strip : Length.ZERO;
+    }
+
+    /** The height of the widest room that any frame keeps. */
+    public Length most() {
+        return kept.isEmpty() ? Length.ZERO : strip;
+    }
+
+    private void keepTogether(List<Integer> row, List<PhotoFrame> slotted) {
+        List<UUID> ids = row.stream()
+                .filter(slot -> slot < slotted.size())
+                .map(slot -> slotted.get(slot).id())
+                .toList();
+        if (ids.stream().anyMatch(kept::contains)) {
+            kept.addAll(ids);
+        }
+    }
+
+    /** The slots that keep room together. */
+    private static List<List<Integer>> rows(Arrangement arrangement) {
+        return arrangement.accept(new Arrangement.Visitor<>() {
+            @Override
+            public List<List<Integer>> grid(Grid grid) {
+                Map<Integer, List<Integer>> rows = new HashMap<>();
+                List<Grid.Slot> cells = grid.cells();
+                for (int slot = 0; slot < cells.size(); slot++) {
+                    Grid.Slot cell = cells.get(slot);
+                    rows.computeIfAbsent(cell.row() + cell.rows(), end -> new ArrayList<>())
+                            .add(slot);
+                }
+                return List.copyOf(rows.values());
+            }
+
+            @Override
+            public List<List<Integer>> slicing(Slicing slicing) {
+                List<List<Integer>> rows = new ArrayList<>();
+                sideBySide(slicing.tree(), 0, rows);
+                return rows;
+            }
+
+            @Override
+            public List<List<Integer>> scattered(Scattered scattered) {
+                return List.of();
+            }
+
+            @Override
+            public List<List<Integer>> byHand(ByHand byHand) {
+                return List.of();
+            }
+        });
+    }
+
+    private static void sideBySide(SlicingTree tree, int first, List<List<Integer>> rows) {
+        if (!(tree instanceof SlicingTree.Cut cut)) {
+            return;
+        }
+        List<Integer> row = new ArrayList<>();
+        int at = first;
+        for (SlicingTree part : cut.parts()) {
+            if (part instanceof SlicingTree.Leaf) {
+                row.add(at);
+            }
+            sideBySide(part, at, rows);
+            at += part.leaves();
+        }
+        if (cut.way() == SlicingTree.Way.ACROSS) {
+            rows.add(row);
+        }
+    }
+}

@@ -1,0 +1,176 @@
+package wovenset.core.edit;
+
+import wovenset.core.piece.Crop;
+import wovenset.core.piece.FrameWords;
+import wovenset.core.piece.Group;
+import wovenset.core.piece.Item;
+import wovenset.core.piece.Marks;
+import wovenset.core.piece.PhotoFrame;
+import wovenset.core.said.Doing;
+import wovenset.core.style.Outline;
+import wovenset.core.style.StyleDifference;
+
+/** One thing to be changed about items; what a kind of item does not have is left alone. */
+public sealed interface ItemChange {
+    /** The item after the change. */
+    Item in(Item item);
+
+    /** What it is called in the history; its one argument is the number of items. */
+    Doing doing();
+
+    /** How an own photo lies in its frame. */
+    record SetCrop(Crop crop) implements OfFrame {
+        @Override
+        public PhotoFrame in(PhotoFrame frame) {
+            return frame.withCrop(crop);
+        }
+
+        @Override
+        public Doing doing() {
+            return Doing.CROP;
+        }
+    }
+
+    /** The words below. */
+    record SetWords(FrameWords words) implements OfFrame {
+        @Override
+        public PhotoFrame in(PhotoFrame frame) {
+            return frame.withWords(
+                    words instanceof FrameWords.Own own
+                            ? new FrameWords.Own(own.text().strip())
+                            : words);
+        }
+
+        @Override
+        public Doing doing() {
+            return Doing.CAPTION;
+        }
+    }
+
+    /** What is wanted of photos when the page is arranged anew. */
+    record SetMarks(Marks marks) implements OfFrame {
+        @Override
+        public PhotoFrame in(PhotoFrame frame) {
+            return frame.withMarks(marks);
+        }
+
+        @Override
+        public Doing doing() {
+            return Doing.MARK;
+        }
+    }
+
+    /** Pins photos to the frames that show them, or lets them go. */
+    record SetPinned(boolean pinned) implements OfFrame {
+        @Override
+        public PhotoFrame in(PhotoFrame frame) {
+            return frame.isEmpty() ? frame : frame.withMarks(frame.marks().withPinned(pinned));
+        }
+
+        @Override
+        public Doing doing() {
+            return pinned ? Doing.PIN : Doing.UNPIN;
+        }
+    }
+
+    /** The form of the edge. */
+    record SetOutline(Outline outline) implements OfFrame {
+        @Override
+        public PhotoFrame in(PhotoFrame frame) {
+            return frame.withOutline(outline);
+        }
+
+        @Override
+        public Doing doing() {
+            return Doing.OUTLINE;
+        }
+    }
+
+    /** A property in which the look differs from the style. */
+    record Differ(StyleDifference difference) implements OfFrame {
+        @Override
+        public PhotoFrame in(PhotoFrame frame) {
+            return frame.withStyle(frame.style().with(difference));
+        }
+
+        @Override
+        public Doing doing() {
+            return Doing.DIFFER;
+        }
+    }
+
+    /** A property that is put back to what the style has; an empty name means all. */
+    record PutBack(String property) implements OfFrame {
+        @Override
+        public PhotoFrame in(PhotoFrame frame) {
+            return frame.withStyle(
+                    property.isEmpty()
+                            ? wovenset.core.style.StyleUse.of(frame.style().style())
+                            : frame.style().without(property));
+        }
+
+        @Override
+        public Doing doing() {
+            return Doing.PUT_BACK;
+        }
+    }
+
+    /** How solid it is. */
+    record SetOpacity(double opacity) implements ItemChange {
+        @Override
+        public Item in(Item item) {
+            return item.withLook(item.look().withOpacity(opacity));
+        }
+
+        @Override
+        public Doing doing() {
+            return Doing.OPACITY;
+        }
+    }
+
+    /** Whether it shows at all. */
+    record SetHidden(boolean hidden) implements ItemChange {
+        @Override
+        public Item in(Item item) {
+            return item.withLook(item.look().withHidden(hidden));
+        }
+
+        @Override
+        public Doing doing() {
+            return hidden ? Doing.HIDE : Doing.UNHIDE;
+        }
+    }
+
+    /** Whether it may be moved by hand. */
+    record SetLocked(boolean locked) implements ItemChange {
+        @Override
+        public Item in(Item item) {
+            return item.withLook(item.look().withLocked(locked));
+        }
+
+        @Override
+        public Doing doing() {
+            return locked ? Doing.LOCK : Doing.UNLOCK;
+        }
+    }
+
+    /** A change that only frames for photos know. */
+    sealed interface OfFrame extends ItemChange {
+        PhotoFrame in(PhotoFrame frame);
+
+        @Override
+        default Item in(Item item) {
+            return item.accept(new Item.Visitor<>() {
+                @Override
+                public Item photoFrame(PhotoFrame frame) {
+                    return in(frame);
+                }
+
+                @Override
+                public Item group(Group group) {
+                    return group;
+                }
+            });
+        }
+    }
+}

@@ -1,0 +1,96 @@
+package wovenset.core.edit.apply;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import java.util.function.Supplier;
+import wovenset.core.edit.Edit;
+import wovenset.core.edit.EditRefusedException;
+import wovenset.core.edit.Outcome;
+import wovenset.core.photo.PhotoFacts;
+import wovenset.core.piece.Item;
+import wovenset.core.piece.Page;
+import wovenset.core.piece.PhotoFrame;
+import wovenset.core.piece.Piece;
+import wovenset.core.said.Reason;
+import wovenset.core.said.UnfitValueException;
+
+/** Applies edits to pieces. */
+public final class Edits {
+    private final PhotoFacts facts;
+    private final Handlers handlers = new Handlers();
+
+    /**
+     * @param facts looks up stored photos
+     * @param ids gives a new name for each page, item and entry that an edit makes
+     */
+    public Edits(PhotoFacts facts, Supplier<UUID> ids) {
+        this.facts = facts;
+        new PieceEdits().register(handlers);
+        new EntryEdits(facts, ids).register(handlers);
+        new PageEdits(ids).register(handlers);
+        new GridEdits(ids).register(handlers);
+        new ArrangeEdits(facts, ids).register(handlers);
+        new FillEdits().register(handlers);
+        new ItemEdits(facts, ids).register(handlers);
+        new AlignEdits(facts, ids).register(handlers);
+        handlers.checkWhole();
+    }
+
+    /**
+     * The piece after the edit. The given piece is not changed, and pages that the edit does not touch are the same objects.
+     *
+     * @throws EditRefusedException if the edit cannot be made on this piece
+     */
+    public Outcome apply(Piece piece, Edit edit) {
+        Outcome outcome;
+        try {
+            outcome = handlers.apply(piece, edit);
+        } catch (UnfitValueException unfit) {
+            throw new EditRefusedException("", unfit.said());
+        }
+        Piece fitted = PrintFit.changed(piece, outcome.piece(), facts);
+        PlaceCheck.changed(piece, fitted, facts);
+        return new Outcome(fitted, outcome.name());
+    }
+
+    /** A name for a piece: not blank, not too long, without control characters. */
+    public static String checkedName(String name) {
+        String trimmed = name.strip();
+        if (trimmed.isEmpty()) {
+            throw EditRefusedException.of("name", Reason.NAME_EMPTY);
+        }
+        if (trimmed.codePointCount(0, trimmed.length()) > Piece.LONGEST_NAME) {
+            throw EditRefusedException.of("name", Reason.NAME_LENGTH, Piece.LONGEST_NAME);
+        }
+        if (trimmed.codePoints().anyMatch(Character::isISOControl)) {
+            throw EditRefusedException.of("name", Reason.NAME_LINES);
+        }
+        return trimmed;
+    }
+
+    static Page checkedPage(Piece piece, UUID pageId) {
+        return piece.page(pageId).orElseThrow(() -> EditRefusedException.of("pageId", Reason.PAGE_GONE));
+    }
+
+    static PhotoFrame checkedFrame(Page page, UUID frameId) {
+        return page.frame(frameId).orElseThrow(() -> EditRefusedException.of("frameId", Reason.FRAME_GONE));
+    }
+
+    /** The frames of these names, each once, in their order. A group stands for all frames in it. */
+    static List<PhotoFrame> checkedFrames(Page page, List<UUID> itemIds) {
+        if (itemIds.isEmpty()) {
+            throw EditRefusedException.of("itemIds", Reason.SELECT_FIRST);
+        }
+        List<PhotoFrame> frames = new ArrayList<>();
+        for (UUID id : itemIds) {
+            Item item = page.item(id).orElseThrow(() -> EditRefusedException.of("itemIds", Reason.FRAME_GONE));
+            frames.addAll(Page.framesOf(List.of(item)));
+        }
+        return frames.stream().distinct().toList();
+    }
+
+    static EditRefusedException locked(Page page, PhotoFrame frame) {
+        return EditRefusedException.of("itemIds", Reason.LOCKED, page.frames().indexOf(frame) + 1);
+    }
+}

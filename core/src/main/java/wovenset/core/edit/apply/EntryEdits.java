@@ -1,0 +1,171 @@
+package wovenset.core.edit.apply;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.Iterator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Supplier;
+import wovenset.core.edit.Edit;
+import wovenset.core.edit.EditRefusedException;
+import wovenset.core.edit.Outcome;
+import wovenset.core.photo.PhotoFacts;
+import wovenset.core.photo.PhotoId;
+import wovenset.core.piece.Crop;
+import wovenset.core.piece.Entries;
+import wovenset.core.piece.Entry;
+import wovenset.core.piece.Fill;
+import wovenset.core.piece.Page;
+import wovenset.core.piece.PhotoFrame;
+import wovenset.core.piece.Piece;
+import wovenset.core.piece.SharedPicture;
+import wovenset.core.said.Doing;
+import wovenset.core.said.Reason;
+
+/** Edits of the photos that were gathered, their words, and their flow into frames. */
+final class EntryEdits {
+    private final PhotoFacts facts;
+    private final Supplier<UUID> ids;
+
+    EntryEdits(PhotoFacts facts, Supplier<UUID> ids) {
+        this.facts = facts;
+        this.ids = ids;
+    }
+
+    void register(Handlers handlers) {
+        handlers.on(Edit.AddPhotos.class, (piece, edit) -> {
+            Piece with = added(piece, edit.photos());
+            return Outcome.of(
+                    with,
+                    Doing.BRING_IN,
+                    with.entries().size() - piece.entries().size());
+        });
+        handlers.on(Edit.RemoveEntries.class, (piece, edit) -> remove(piece, edit.entryIds()));
+        handlers.on(Edit.OrderEntries.class, (piece, edit) -> order(piece, edit.entryIds()));
+        handlers.on(Edit.CaptionEntry.class, (piece, edit) -> {
+            checkedEntry(piece, edit.entryId());
+            String words = edit.caption().strip();
+            return Outcome.of(
+                    piece.withEntries(piece.entries().map(edit.entryId(), entry -> entry.withCaption(words))),
+                    Doing.CAPTION,
+                    1);
+        });
+        handlers.on(Edit.ShowSubject.class, (piece, edit) -> {
+            checkedEntry(piece, edit.entryId());
+            return Outcome.of(
+                    piece.withEntries(piece.entries().map(edit.entryId(), entry -> entry.withSubject(edit.region()))),
+                    edit.region().isPresent() ? Doing.SHOW_SUBJECT : Doing.FIND_SUBJECT);
+        });
+        handlers.on(Edit.FlowEntries.class, (piece, edit) -> flow(piece));
+    }
+
+    static Entry checkedEntry(Piece piece, UUID entryId) {
+        return piece.entries().find(entryId).orElseThrow(() -> EditRefusedException.of("entryId", Reason.ENTRY_GONE));
+    }
+
+    private Piece added(Piece piece, List<PhotoId> photos) {
+        Set<PhotoId> there = new HashSet<>();
+        piece.entries().forEach(entry -> there.add(entry.photo()));
+        List<Entry> all = new ArrayList<>(piece.entries().list());
+        for (PhotoId photo : photos) {
+            if (facts.size(photo).isEmpty()) {
+                throw EditRefusedException.of("photos", Reason.PHOTO_NOT_STORED, photo.sha256());
+            }
+            if (there.add(photo)) {
+                all.add(Entry.of(ids.get(), photo, cut(facts.embeddedCaption(photo))));
+            }
+        }
+        return piece.withEntries(Entries.of(all));
+    }
+
+    /** Embedded words may be longer than any caption. */
+    private static String cut(String words) {
+        String plain = words.strip();
+        return plain.codePointCount(0, plain.length()) <= Entry.LONGEST_CAPTION
+                ? plain
+                : plain.substring(0, plain.offsetByCodePoints(0, Entry.LONGEST_CAPTION));
+    }
+
+    private static Outcome remove(Piece piece, List<UUID> removed) {
+        Set<UUID> out = new HashSet<>(removed);
+        Entries kept = Entries.of(piece.entries().list().stream()
+                .filter(entry -> !out.contains(entry.id()))
+                .toList());
+        Piece without = piece.mapPages(page -> {
+                    List<SharedPicture> pictures = page.pictures().stream()
+                            .filter(picture -> !out.contains(picture.entry()))
+                            .toList();
+                    boolean touched = page.frames().stream().anyMatch(frame -> piece.entryOf(page, frame)
+                            .map(Entry::id)
+                            .filter(out::contains)
+                            .isPresent());
+                    return !touched && pictures.size() == page.pictures().size()
+                            ? page
+                            : page.mapFrames(frame -> piece.entryOf(page, frame)
+                                            .map(Entry::id)
+                                            .filter(out::contains)
+                                            .map(id -> frame.withFill(Fill.EMPTY))
+                                            .orElse(frame))
+                                    .withPictures(pictures);
+                })
+                .withEntries(kept);
+        return Outcome.of(without, Doing.TAKE_OUT_PHOTOS, piece.entries().size() - kept.size());
+    }
+
+    private static Outcome order(Piece piece, List<UUID> order) {
+        Map<UUID, Entry> entries = new LinkedHashMap<>();
+        piece.entries().forEach(entry -> entries.put(entry.id(), entry));
+        if (order.size() != entries.size() || !entries.keySet().equals(Set.copyOf(order))) {
+            throw EditRefusedException.of("entryIds", Reason.ORDER_OF_ENTRIES);
+        }
+        List<Entry> ordered = new ArrayList<>();
+        order.forEach(id -> ordered.add(java.util.Objects.requireNonNull(entries.get(id))));
+        return Outcome.of(piece.withEntries(Entries.of(ordered)), Doing.ORDER_PHOTOS);
+    }
+
+    private Outcome flow(Piece piece) {
+        Map<UUID, Entry> waiting = new LinkedHashMap<>();
+        piece.entries().forEach(entry -> waiting.put(entry.id(), entry));
+        piece.pages().forEach(page -> page.frames()
+                .forEach(frame -> piece.entryOf(page, frame).ifPresent(entry -> waiting.remove(entry.id()))));
+        int flowed = waiting.size();
+        Iterator<Entry> next = waiting.values().iterator();
+        List<Page> pages = new ArrayList<>();
+        for (Page page : piece.pages()) {
+            pages.add(next.hasNext() ? filled(page, next) : page);
+        }
+        while (next.hasNext()) {
+            Page last = pages.get(pages.size() - 1);
+            if (pages.size() >= Piece.MOST_PAGES) {
+                throw EditRefusedException.of("pages", Reason.TOO_MANY_PAGES_TO_FLOW, Piece.MOST_PAGES);
+            }
+            if (last.frames().isEmpty()) {
+                throw EditRefusedException.of("pages", Reason.NO_FRAMES_TO_FLOW);
+            }
+            pages.add(filled(PageEdits.emptyLike(last, ids), next));
+        }
+        return Outcome.of(piece.withPages(pages), Doing.FLOW, flowed);
+    }
+
+    /** Empty frames in reading order: those in slots, then those that lie freely, from back to front. */
+    private static Page filled(Page page, Iterator<Entry> next) {
+        List<PhotoFrame> order = new ArrayList<>(page.slotted());
+        page.frames().stream().filter(PhotoFrame::isFree).forEach(order::add);
+        Map<UUID, Fill> fills = new HashMap<>();
+        for (PhotoFrame frame : order) {
+            if (frame.isEmpty() && next.hasNext()) {
+                fills.put(frame.id(), new Fill.OwnPhoto(next.next().id(), Crop.CENTRED));
+            }
+        }
+        return fills.isEmpty()
+                ? page
+                : page.mapFrames(frame -> {
+                    Fill fill = fills.get(frame.id());
+                    return fill == null ? frame : frame.withFill(fill);
+                });
+    }
+}

@@ -1,0 +1,44 @@
+package wovenset.core.edit.apply;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import wovenset.core.edit.Edit;
+import wovenset.core.edit.Outcome;
+import wovenset.core.piece.Piece;
+
+/** What applies each kind of edit, found by its type. */
+final class Handlers {
+    /** Applies one kind of edit. */
+    interface Handler<E extends Edit> {
+        Outcome apply(Piece piece, E edit);
+    }
+
+    private final Map<Class<? extends Edit>, Handler<Edit>> byType = new HashMap<>();
+
+    <E extends Edit> void on(Class<E> type, Handler<E> handler) {
+        byType.put(type, (piece, edit) -> handler.apply(piece, type.cast(edit)));
+    }
+
+    /** @throws IllegalStateException naming the kinds of edit that nothing applies */
+    void checkWhole() {
+        List<String> missing = new ArrayList<>();
+        for (Class<?> type : Edit.class.getPermittedSubclasses()) {
+            if (!byType.containsKey(type)) {
+                missing.add(type.getSimpleName());
+            }
+        }
+        if (!missing.isEmpty()) {
+            throw new IllegalStateException("Nothing applies " + missing);
+        }
+    }
+
+    Outcome apply(Piece piece, Edit edit) {
+        Handler<Edit> handler = byType.get(edit.getClass());
+        if (handler == null) {
+            throw new IllegalStateException("Nothing applies " + edit.getClass());
+        }
+        return handler.apply(piece, edit);
+    }
+}

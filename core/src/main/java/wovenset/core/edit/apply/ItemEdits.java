@@ -1,0 +1,260 @@
+package wovenset.core.edit.apply;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Supplier;
+import wovenset.core.edit.Edit;
+import wovenset.core.edit.EditRefusedException;
+import wovenset.core.edit.ItemChange;
+import wovenset.core.edit.Outcome;
+import wovenset.core.geometry.BoxMm;
+import wovenset.core.measure.Format;
+import wovenset.core.photo.PhotoFacts;
+import wovenset.core.piece.Entries;
+import wovenset.core.piece.Entry;
+import wovenset.core.piece.Fill;
+import wovenset.core.piece.Group;
+import wovenset.core.piece.Item;
+import wovenset.core.piece.Look;
+import wovenset.core.piece.Page;
+import wovenset.core.piece.PhotoFrame;
+import wovenset.core.piece.Piece;
+import wovenset.core.piece.Placement;
+import wovenset.core.said.Doing;
+import wovenset.core.said.Reason;
+import wovenset.core.said.Said;
+
+/** Edits of items, whatever their kind: patch, move, add, remove, restack, group. */
+final class ItemEdits {
+    private static final int MOST_FRAMES = 500;
+    /** What of a frame has to lie on the page, so that none is lost. */
+    private static final double SEEN_MM = 1;
+
+    private final PhotoFacts facts;
+    private final Supplier<UUID> ids;
+
+    ItemEdits(PhotoFacts facts, Supplier<UUID> ids) {
+        this.facts = facts;
+        this.ids = ids;
+    }
+
+    void register(Handlers handlers) {
+        handlers.on(Edit.PatchItems.class, ItemEdits::patch);
+        handlers.on(Edit.MoveItems.class, (piece, edit) -> {
+            Map<UUID, Placement.Free> wanted = new LinkedHashMap<>();
+            edit.moves().forEach(move -> wanted.put(move.itemId(), move.to()));
+            Page page = Edits.checkedPage(piece, edit.pageId());
+            return moved(piece, page, wanted, moveName(page, wanted));
+        });
+        handlers.on(Edit.AddItems.class, this::add);
+        handlers.on(Edit.RemoveItems.class, (piece, edit) -> {
+            Page page = Edits.checkedPage(piece, edit.pageId());
+            List<PhotoFrame> frames = Edits.checkedFrames(page, edit.itemIds());
+            return Outcome.of(piece, new Slots(piece, facts, ids).without(page, frames), Doing.DELETE, frames.size());
+        });
+        handlers.on(Edit.RestackItems.class, ItemEdits::restack);
+        handlers.on(Edit.GroupItems.class, this::group);
+        handlers.on(Edit.UngroupItems.class, ItemEdits::ungroup);
+    }
+
+    private static Outcome patch(Piece piece, Edit.PatchItems edit) {
+        Page page = Edits.checkedPage(piece, edit.pageId());
+        Set<UUID> wanted = new HashSet<>(edit.itemIds());
+        Edits.checkedFrames(page, edit.itemIds());
+        boolean pins = edit.change() instanceof ItemChange.SetPinned;
+        if (pins && Edits.checkedFrames(page, edit.itemIds()).stream().allMatch(PhotoFrame::isEmpty)) {
+            throw EditRefusedException.of("itemIds", Reason.SELECT_PHOTO_FIRST);
+        }
+        Page patched =
+                page.mapItems(item -> wanted.contains(item.id()) ? edit.change().in(item) : item);
+        return Outcome.of(piece, patched, edit.change().doing(), wanted.size());
+    }
+
+    /** Puts frames where they are wanted, unless they are locked. */
+    Outcome moved(Piece piece, Page page, Map<UUID, Placement.Free> wanted, Said name) {
+        for (PhotoFrame frame : Edits.checkedFrames(page, List.copyOf(wanted.keySet()))) {
+            Placement.Free to = java.util.Objects.requireNonNull(wanted.get(frame.id()));
+            if (frame.isFree() && frame.look().locked() && !to.equals(frame.placement())) {
+                throw Edits.locked(page, frame);
+            }
+            checkSeen(piece.format(), to);
+        }
+        Page freed = new Slots(piece, facts, ids).takenOut(page, wanted.keySet());
+        Page moved = freed.mapFrames(frame -> {
+            Placement.Free to = wanted.get(frame.id());
+            return to == null ? frame : frame.withPlacement(to);
+        });
+        return new Outcome(piece.mapPage(page.id(), old -> moved), name);
+    }
+
+    private static void checkSeen(Format format, Placement.Free free) {
+        BoxMm box = free.box().mm().turned(free.turnDegrees());
+        BoxMm sheet = new BoxMm(0, 0, format.width().mm(), format.height().mm())
+                .outset(format.bleed().mm() - SEEN_MM);
+        if (box.right() < sheet.x()
+                || box.bottom() < sheet.y()
+                || box.x() > sheet.right()
+                || box.y() > sheet.bottom()) {
+            throw EditRefusedException.of("to", Reason.OFF_THE_PAGE);
+        }
+    }
+
+    private static Said moveName(Page page, Map<UUID, Placement.Free> wanted) {
+        Doing doing = Doing.MOVE;
+        for (PhotoFrame frame : page.frames()) {
+            Placement.Free to = wanted.get(frame.id());
+            if (to == null) {
+                continue;
+            }
+            if (!(frame.placement() instanceof Placement.Free from)) {
+                return Said.of(Doing.TAKE_OUT, wanted.size());
+            }
+            boolean sized = !from.box().width().equals(to.box().width())
+                    || !from.box().height().equals(to.box().height());
+            if (from.turnDegrees() != to.turnDegrees()) {
+                doing = Doing.TURN;
+            } else if (sized && doing == Doing.MOVE) {
+                doing = Doing.SIZE;
+            }
+        }
+        return Said.of(doing, wanted.size());
+    }
+
+    private Outcome add(Piece piece, Edit.AddItems edit) {
+        Page page = Edits.checkedPage(piece, edit.pageId());
+        List<PhotoFrame> added = Page.framesOf(edit.items());
+        if (added.isEmpty()) {
+            throw EditRefusedException.of("items", Reason.NOTHING_TO_ADD);
+        }
+        if (page.frames().size() + added.size() > MOST_FRAMES) {
+            throw EditRefusedException.of("items", Reason.FRAME_COUNT, MOST_FRAMES);
+        }
+        for (PhotoFrame frame : added) {
+            if (!(frame.placement() instanceof Placement.Free free)) {
+                throw EditRefusedException.of("items", Reason.PLACE_NEEDED);
+            }
+            checkSeen(piece.format(), free);
+        }
+        Map<UUID, UUID> known = new HashMap<>();
+        Piece with = withEntries(piece, edit.entries(), known);
+        List<Item> items = new ArrayList<>(page.items());
+        items.addAll(
+                PageEdits.renamed(Page.flatMapped(edit.items(), frame -> Optional.of(shown(with, frame, known))), ids));
+        boolean drawn = added.size() == 1 && added.get(0).isEmpty();
+        return drawn
+                ? Outcome.of(with, page.withItems(items), Doing.DRAW)
+                : Outcome.of(with, page.withItems(items), Doing.ADD, added.size());
+    }
+
+    /** The piece with these entries' photos, and under which names it has them. */
+    private Piece withEntries(Piece piece, List<Entry> entries, Map<UUID, UUID> known) {
+        List<Entry> all = new ArrayList<>(piece.entries().list());
+        for (Entry entry : entries) {
+            Optional<Entry> there =
+                    piece.entries().find(entry.id()).or(() -> piece.entries().of(entry.photo()));
+            if (there.isEmpty() && facts.size(entry.photo()).isEmpty()) {
+                throw EditRefusedException.of(
+                        "entries", Reason.PHOTO_NOT_STORED, entry.photo().sha256());
+            }
+            Entry one = there.orElseGet(() -> new Entry(ids.get(), entry.photo(), entry.caption(), entry.subject()));
+            known.put(entry.id(), one.id());
+            if (there.isEmpty()) {
+                all.add(one);
+            }
+        }
+        return all.size() == piece.entries().size() ? piece : piece.withEntries(Entries.of(all));
+    }
+
+    /** A frame that came from elsewhere: it names entries and styles of this piece. */
+    private static PhotoFrame shown(Piece piece, PhotoFrame frame, Map<UUID, UUID> known) {
+        boolean styled = piece.styles().frames().stream()
+                .anyMatch(style -> style.id().equals(frame.style().style()));
+        PhotoFrame one = styled
+                ? frame
+                : frame.withStyle(new wovenset.core.style.StyleUse(
+                        piece.styles().usual().id(), frame.style().differences()));
+        if (!(frame.fill() instanceof Fill.OwnPhoto own)) {
+            return one;
+        }
+        UUID entry = known.getOrDefault(own.entry(), own.entry());
+        if (piece.entries().find(entry).isEmpty()) {
+            throw EditRefusedException.of("items", Reason.ENTRY_GONE);
+        }
+        return new PhotoFrame(
+                one.id(),
+                one.placement(),
+                one.look(),
+                one.style(),
+                one.outline(),
+                new Fill.OwnPhoto(entry, own.crop()),
+                one.words(),
+                one.marks());
+    }
+
+    private static Outcome restack(Piece piece, Edit.RestackItems edit) {
+        Page page = Edits.checkedPage(piece, edit.pageId());
+        Map<UUID, Item> items = new LinkedHashMap<>();
+        page.items().forEach(item -> items.put(item.id(), item));
+        if (edit.itemIds().size() != items.size() || !items.keySet().equals(Set.copyOf(edit.itemIds()))) {
+            throw EditRefusedException.of("itemIds", Reason.ORDER_OF_ITEMS);
+        }
+        List<Item> order = new ArrayList<>();
+        edit.itemIds().forEach(id -> order.add(java.util.Objects.requireNonNull(items.get(id))));
+        return Outcome.of(piece, page.withItems(order), Doing.RESTACK);
+    }
+
+    private static List<Item> holders(Page page, List<UUID> itemIds) {
+        List<Item> holders = new ArrayList<>();
+        for (UUID id : itemIds) {
+            holders.add(page.holder(id).orElseThrow(() -> EditRefusedException.of("itemIds", Reason.FRAME_GONE)));
+        }
+        return page.items().stream().filter(holders::contains).toList();
+    }
+
+    private Outcome group(Piece piece, Edit.GroupItems edit) {
+        Page page = Edits.checkedPage(piece, edit.pageId());
+        List<Item> members = holders(page, edit.itemIds());
+        if (members.size() < 2) {
+            throw EditRefusedException.of("itemIds", Reason.GROUP_TWO);
+        }
+        Item front = members.get(members.size() - 1);
+        List<Item> items = new ArrayList<>();
+        for (Item item : page.items()) {
+            if (item.equals(front)) {
+                items.add(new Group(ids.get(), Look.PLAIN, members));
+            } else if (!members.contains(item)) {
+                items.add(item);
+            }
+        }
+        return Outcome.of(
+                piece,
+                page.withItems(items),
+                Doing.GROUP,
+                Page.framesOf(members).size());
+    }
+
+    private static Outcome ungroup(Piece piece, Edit.UngroupItems edit) {
+        Page page = Edits.checkedPage(piece, edit.pageId());
+        List<Item> apart = holders(page, edit.itemIds());
+        List<Item> items = new ArrayList<>();
+        for (Item item : page.items()) {
+            if (item instanceof Group group && apart.contains(group)) {
+                items.addAll(group.children());
+            } else {
+                items.add(item);
+            }
+        }
+        return Outcome.of(
+                piece,
+                page.withItems(items),
+                Doing.UNGROUP,
+                Page.framesOf(apart).size());
+    }
+}

@@ -1,0 +1,42 @@
+package wovenset.core.edit.apply;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Supplier;
+import wovenset.core.arrangement.Grid;
+import wovenset.core.arrangement.Margins;
+import wovenset.core.measure.Format;
+import wovenset.core.measure.Length;
+import wovenset.core.piece.Entries;
+import wovenset.core.piece.Piece;
+import wovenset.core.style.StyleSheet;
+
+/** Starts a piece: one empty page with a grid that suits its proportion. */
+public final class NewPiece {
+    private NewPiece() {}
+
+    /**
+     * @param margin on all four sides
+     * @throws EditRefusedException if the name, the size or the margin cannot be used
+     */
+    public static Piece start(String name, Format format, Length margin, Supplier<UUID> ids) {
+        PieceEdits.checkFormat(format);
+        Length gap = Length.ofMm((double) Math.max(
+                1, Math.round(Math.min(format.width().mm(), format.height().mm()) / 50)));
+        double proportion = format.width().mm() / format.height().mm();
+        int columns = proportion > 1.8 ? 3 : 2;
+        int rows = proportion < 0.56 ? 3 : 2;
+        Grid grid = new Grid(rows, columns, Margins.all(margin), gap, gap, null);
+        StyleSheet styles = StyleSheet.plain(ids.get());
+        Piece piece = new Piece(
+                ids.get(),
+                Edits.checkedName(name),
+                format,
+                styles,
+                Entries.NONE,
+                List.of(PageEdits.emptyPage(grid, styles.usual().id(), ids)));
+        PlaceCheck.all(piece, photo -> Optional.empty());
+        return piece;
+    }
+}

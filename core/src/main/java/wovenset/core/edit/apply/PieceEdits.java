@@ -1,0 +1,90 @@
+package wovenset.core.edit.apply;
+
+import wovenset.core.arrange.free.FreeScale;
+import wovenset.core.arrangement.Arrangement;
+import wovenset.core.arrangement.Scattered;
+import wovenset.core.edit.Edit;
+import wovenset.core.edit.EditRefusedException;
+import wovenset.core.edit.Outcome;
+import wovenset.core.measure.Format;
+import wovenset.core.measure.Length;
+import wovenset.core.piece.Page;
+import wovenset.core.piece.PhotoFrame;
+import wovenset.core.piece.Piece;
+import wovenset.core.piece.Placement;
+import wovenset.core.said.Doing;
+import wovenset.core.said.Reason;
+import wovenset.core.style.CaptionStyle;
+import wovenset.core.words.Typefaces;
+
+/** Edits of the piece as a whole: its name, its size, its styles. */
+final class PieceEdits {
+    void register(Handlers handlers) {
+        handlers.on(
+                Edit.RenamePiece.class,
+                (piece, edit) -> Outcome.of(piece.withName(Edits.checkedName(edit.name())), Doing.RENAME));
+        handlers.on(
+                Edit.SetFormat.class, (piece, edit) -> Outcome.of(withFormat(piece, edit.format()), Doing.SET_SIZE));
+        handlers.on(
+                Edit.SetFrameStyle.class,
+                (piece, edit) -> Outcome.of(piece.withStyles(piece.styles().with(edit.style())), Doing.SET_STYLE));
+        handlers.on(
+                Edit.SetCaptionStyle.class,
+                (piece, edit) -> Outcome.of(withCaptions(piece, edit.captions()), Doing.SET_CAPTIONS));
+        handlers.on(
+                Edit.SetCommonGround.class,
+                (piece, edit) ->
+                        Outcome.of(piece.withStyles(piece.styles().withGround(edit.ground())), Doing.SET_GROUND));
+    }
+
+    static Piece withCaptions(Piece piece, CaptionStyle captions) {
+        if (!Typefaces.names().contains(captions.typeface())) {
+            throw EditRefusedException.of("typeface", Reason.TYPEFACE, String.join(", ", Typefaces.names()));
+        }
+        return piece.withStyles(piece.styles().withCaptions(captions));
+    }
+
+    /** The piece in another size; what lies freely and what was strewn goes along. */
+    static Piece withFormat(Piece piece, Format format) {
+        checkFormat(format);
+        Format before = piece.format();
+        Piece changed = piece.withFormat(format);
+        boolean sameSize =
+                before.width().equals(format.width()) && before.height().equals(format.height());
+        return sameSize ? changed : changed.mapPages(page -> scaled(page, before, format));
+    }
+
+    private static Page scaled(Page page, Format from, Format to) {
+        Arrangement arrangement = page.arrangement();
+        if (arrangement instanceof Scattered scattered) {
+            arrangement = scattered.withPrints(scattered.prints().stream()
+                    .map(print -> new Scattered.Print(FreeScale.scaled(print.box(), from, to), print.turnDegrees()))
+                    .toList());
+        }
+        return page.with(
+                arrangement, page.mapFrames(frame -> scaled(frame, from, to)).items());
+    }
+
+    private static PhotoFrame scaled(PhotoFrame frame, Format from, Format to) {
+        if (!(frame.placement() instanceof Placement.Free free)) {
+            return frame;
+        }
+        return frame.withPlacement(frame.look().locked() ? FreeScale.kept(free, to) : FreeScale.scaled(free, from, to));
+    }
+
+    /** Refuses sizes and bleeds that no page can have. */
+    static void checkFormat(Format format) {
+        checkSide(format, format.width(), "width", 0);
+        checkSide(format, format.height(), "height", 1);
+        if (format.bleed().isNegative() || format.bleed().compareTo(Format.MOST_BLEED) > 0) {
+            throw EditRefusedException.of("bleed", Reason.BLEED, format.say(Format.MOST_BLEED));
+        }
+    }
+
+    private static void checkSide(Format format, Length side, String field, int axis) {
+        if (side.compareTo(Format.SMALLEST) < 0 || side.compareTo(Format.LARGEST) > 0) {
+            throw EditRefusedException.of(
+                    field, Reason.PAGE_SIDE, format.say(Format.SMALLEST), format.say(Format.LARGEST), axis);
+        }
+    }
+}

@@ -1,0 +1,192 @@
+package wovenset.core.pattern;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.Iterator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
+import wovenset.core.arrange.Places;
+import wovenset.core.arrange.free.FreeScale;
+import wovenset.core.arrange.space.FrameTrim;
+import wovenset.core.arrange.space.Place;
+import wovenset.core.arrange.space.PlacesOutcome;
+import wovenset.core.arrangement.Arrangement;
+import wovenset.core.arrangement.ByHand;
+import wovenset.core.arrangement.Grid;
+import wovenset.core.arrangement.Margins;
+import wovenset.core.arrangement.Scattered;
+import wovenset.core.arrangement.Slicing;
+import wovenset.core.arrangement.SlicingTree;
+import wovenset.core.arrangement.SlicingTree.Cut;
+import wovenset.core.arrangement.SlicingTree.Leaf;
+import wovenset.core.arrangement.Track;
+import wovenset.core.geometry.BoxMm;
+import wovenset.core.measure.Format;
+import wovenset.core.measure.Length;
+import wovenset.core.measure.LengthUnit;
+import wovenset.core.measure.Resolution;
+import wovenset.core.photo.PhotoFacts;
+import wovenset.core.photo.PhotoId;
+import wovenset.core.photo.PixelSize;
+import wovenset.core.piece.Crop;
+import wovenset.core.piece.Entries;
+import wovenset.core.piece.Entry;
+import wovenset.core.piece.Fill;
+import wovenset.core.piece.Page;
+import wovenset.core.piece.PhotoFrame;
+import wovenset.core.piece.Piece;
+import wovenset.core.piece.Placement;
+
+/**
+ * Makes patterns of pages, and fits them to pages of another size: margins, gaps and fixed measures by s = min(W′/W, H′/H), frames
+ * with a place of their own and prints by {@link FreeScale}. Cost: linear in the frames.
+ */
+public final class Patterns {
+    private Patterns() {}
+
+    /** The page without photos. Where places follow from photos, they keep the proportions that they have now. */
+    public static Pattern of(String name, Piece piece, Page page, PhotoFacts facts) {
+        Arrangement arrangement = page.arrangement();
+        if (arrangement instanceof Slicing slicing
+                && Places.of(piece, page, facts) instanceof PlacesOutcome.Fits fits) {
+            List<Double> proportions = new ArrayList<>();
+            List<PhotoFrame> slotted = page.slotted();
+            List<FrameTrim> trims = Places.trims(piece, page, slotted);
+            for (int slot = 0; slot < slotted.size(); slot++) {
+                BoxMm picture = fits.of(slotted.get(slot).id())
+                        .box()
+                        .inset(trims.get(slot).insideMm());
+                proportions.add(picture.width() / picture.height());
+            }
+            arrangement = slicing.withTree(kept(slicing.tree(), proportions.iterator()));
+        }
+        Page empty =
+                page.with(arrangement, Page.flatMapped(page.items(), frame -> Optional.of(frame.emptied(frame.id()))));
+        return new Pattern(
+                name, piece.format().width(), piece.format().height(), empty.withPictures(List.of()), piece.styles());
+    }
+
+    private static SlicingTree kept(SlicingTree tree, Iterator<Double> proportions) {
+        if (tree instanceof Cut cut) {
+            List<SlicingTree> parts = new ArrayList<>();
+            cut.parts().forEach(part -> parts.add(kept(part, proportions)));
+            return new Cut(cut.way(), parts);
+        }
+        double proportion = Math.min(50, Math.max(0.02, proportions.next()));
+        return new Leaf(Math.round(proportion * 10_000) / 10_000.0);
+    }
+
+    /** The pattern as it is on a page of this format, with new names for all that is on it. */
+    public static Pattern fitted(Pattern pattern, Format format, Supplier<UUID> ids) {
+        Format own = format.withSize(pattern.width(), pattern.height());
+        double scale = Math.min(
+                format.width().mm() / pattern.width().mm(),
+                format.height().mm() / pattern.height().mm());
+        Page page = pattern.page();
+        Page fitted = page.with(
+                scaled(page.arrangement(), scale, own, format),
+                Page.flatMapped(page.items(), frame -> Optional.of(scaled(frame.withId(ids.get()), own, format))));
+        return new Pattern(pattern.name(), format.width(), format.height(), fitted, pattern.styles());
+    }
+
+    private static PhotoFrame scaled(PhotoFrame frame, Format from, Format to) {
+        return frame.placement() instanceof Placement.Free free
+                ? frame.withPlacement(FreeScale.scaled(free, from, to))
+                : frame;
+    }
+
+    private static Arrangement scaled(Arrangement arrangement, double scale, Format from, Format to) {
+        Margins old = arrangement.margins();
+        Margins margins = new Margins(
+                times(old.top(), scale),
+                times(old.right(), scale),
+                times(old.bottom(), scale),
+                times(old.left(), scale));
+        return arrangement.accept(new Arrangement.Visitor<>() {
+            @Override
+            public Arrangement grid(Grid grid) {
+                Grid.CellSize cell = grid.cell() == null
+                        ? null
+                        : new Grid.CellSize(
+                                times(grid.cell().width(), scale),
+                                times(grid.cell().height(), scale));
+                return new Grid(
+                        grid.rows(),
+                        grid.columns(),
+                        margins,
+                        times(grid.columnGap(), scale),
+                        times(grid.rowGap(), scale),
+                        cell,
+                        tracks(grid.columnTracks(), scale),
+                        tracks(grid.rowTracks(), scale),
+                        grid.spans(),
+                        grid.order());
+            }
+
+            @Override
+            public Arrangement slicing(Slicing slicing) {
+                return new Slicing(margins, times(slicing.gap(), scale), slicing.whole(), slicing.tree());
+            }
+
+            @Override
+            public Arrangement scattered(Scattered scattered) {
+                return new Scattered(
+                        margins,
+                        scattered.recipe(),
+                        scattered.prints().stream()
+                                .map(print -> new Scattered.Print(
+                                        FreeScale.scaled(print.box(), from, to), print.turnDegrees()))
+                                .toList());
+            }
+
+            @Override
+            public Arrangement byHand(ByHand byHand) {
+                return new ByHand(margins);
+            }
+        });
+    }
+
+    private static @Nullable List<Track> tracks(@Nullable List<Track> tracks, double scale) {
+        return tracks == null
+                ? null
+                : tracks.stream()
+                        .map(track -> track.length() == null ? track : Track.fixed(times(track.length(), scale)))
+                        .toList();
+    }
+
+    private static Length times(Length length, double scale) {
+        return Length.ofMm(length.mm() * scale);
+    }
+
+    /** Where a pattern's frames lie on its own page with made-up photos, wide and upright in turn; nothing if they do not fit. */
+    public static List<Place> sketch(Pattern pattern) {
+        Map<UUID, Entry> entries = new HashMap<>();
+        Page page = pattern.page().mapFrames(frame -> {
+            Entry entry = Entry.of(frame.id(), new PhotoId(String.format("%064x", entries.size())), "");
+            entries.put(entry.id(), entry);
+            return frame.withFill(new Fill.OwnPhoto(entry.id(), Crop.CENTRED));
+        });
+        Format format = new Format(pattern.width(), pattern.height(), Length.ZERO, LengthUnit.MM, Resolution.PRINT);
+        Piece piece = new Piece(
+                new UUID(2, 0),
+                pattern.name(),
+                format,
+                pattern.styles(),
+                Entries.of(List.copyOf(entries.values())),
+                List.of(page));
+        PlacesOutcome outcome = Places.of(piece, page, madeUp());
+        return outcome instanceof PlacesOutcome.Fits fits
+                ? page.frames().stream().map(frame -> fits.of(frame.id())).toList()
+                : List.of();
+    }
+
+    private static PhotoFacts madeUp() {
+        PixelSize wide = new PixelSize(1500, 1000);
+        PixelSize upright = new PixelSize(750, 1000);
+        return photo -> Optional.of(photo.sha256().charAt(63) % 2 == 0 ? wide : upright);
+    }
+}

@@ -1,0 +1,24 @@
+package wovenset.core.photo;
+
+import java.util.Optional;
+
+/** What is known of stored photos. */
+public interface PhotoFacts {
+    /** The photo's upright pixel size; nothing if it is not stored. */
+    Optional<PixelSize> size(PhotoId photo);
+
+    /** What the photo is about, as far as the machine has found; {@link Subject#UNKNOWN} if it has not looked. */
+    default Subject subject(PhotoId photo) {
+        return Subject.UNKNOWN;
+    }
+
+    /** The photo's mean colour; nothing if it is not known. */
+    default Optional<LabColour> colour(PhotoId photo) {
+        return Optional.empty();
+    }
+
+    /** The words that came embedded in the photo; empty if none. */
+    default String embeddedCaption(PhotoId photo) {
+        return "";
+    }
+}

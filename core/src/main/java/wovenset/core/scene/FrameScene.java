@@ -1,0 +1,18 @@
+package wovenset.core.scene;
+
+import java.util.UUID;
+import wovenset.core.geometry.BoxMm;
+
+/**
+ * A frame on its page, and what is known of how it will print; none of this names its picture.
+ *
+ * @param box the frame with its inner bands, unturned, on the page
+ * @param bounds the upright box around all that it paints, and around the frame itself
+ */
+public record FrameScene(
+        UUID frameId, BoxMm box, BoxMm bounds, boolean hidden, FrameLook look, ResolvedFrame resolved) {
+    /** Where the photo shows, on the page, unturned. */
+    public BoxMm window() {
+        return resolved.window().movedBy(box.x(), box.y());
+    }
+}

@@ -1,0 +1,20 @@
+package wovenset.core.style;
+
+import java.util.Locale;
+import java.util.regex.Pattern;
+import wovenset.core.said.Checks;
+import wovenset.core.said.Reason;
+
+/** An opaque sRGB colour, written {@code #rrggbb} in lower case. */
+public record Rgb(String hex) {
+    private static final Pattern FORM = Pattern.compile("#[0-9a-f]{6}");
+
+    public Rgb {
+        hex = hex.toLowerCase(Locale.ROOT);
+        Checks.that(FORM.matcher(hex).matches(), Reason.COLOUR);
+    }
+
+    public java.awt.Color awt() {
+        return java.awt.Color.decode(hex);
+    }
+}

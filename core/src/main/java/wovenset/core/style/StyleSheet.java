@@ -1,0 +1,67 @@
+package wovenset.core.style;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import wovenset.core.measure.Length;
+import wovenset.core.said.Checks;
+import wovenset.core.said.Reason;
+
+/**
+ * The styles of one piece.
+ *
+ * @param frames at least one; the first is that of new frames
+ * @param captions the words below photos
+ * @param ground of all pages that have none of their own
+ */
+public record StyleSheet(List<FrameStyle> frames, CaptionStyle captions, Ground.Plain ground) {
+    public static final int MOST_STYLES = 200;
+    private static final Rgb INK = new Rgb("#22293a");
+
+    public StyleSheet {
+        frames = List.copyOf(frames);
+        Checks.that(!frames.isEmpty() && frames.size() <= MOST_STYLES, Reason.STYLE_COUNT, MOST_STYLES);
+    }
+
+    /** Frames without a border on white, with words below those that have some. */
+    public static StyleSheet plain(UUID style) {
+        Band none = new Band(Length.ZERO, INK, Band.Side.INSIDE);
+        return new StyleSheet(
+                List.of(new FrameStyle(style, "Frame", List.of(none), Length.ZERO)),
+                new CaptionStyle(CaptionStyle.Show.WRITTEN, "Alegreya", 11, INK, 1),
+                new Ground.Plain(new Rgb("#ffffff")));
+    }
+
+    /** The style of frames that nobody has given another. */
+    public FrameStyle usual() {
+        return frames.get(0);
+    }
+
+    /** The style of this name; the usual one if it is no longer there. */
+    public FrameStyle frame(UUID id) {
+        return frames.stream()
+                .filter(style -> style.id().equals(id))
+                .findFirst()
+                .orElse(usual());
+    }
+
+    /** With this style in the place of the one of the same name, or after the others. */
+    public StyleSheet with(FrameStyle style) {
+        List<FrameStyle> changed = new ArrayList<>(frames);
+        int index = frames.stream().map(FrameStyle::id).toList().indexOf(style.id());
+        if (index < 0) {
+            changed.add(style);
+        } else {
+            changed.set(index, style);
+        }
+        return new StyleSheet(changed, captions, ground);
+    }
+
+    public StyleSheet withCaptions(CaptionStyle newCaptions) {
+        return new StyleSheet(frames, newCaptions, ground);
+    }
+
+    public StyleSheet withGround(Ground.Plain newGround) {
+        return new StyleSheet(frames, captions, newGround);
+    }
+}

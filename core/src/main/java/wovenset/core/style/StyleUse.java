@@ -1,0 +1,50 @@
+package wovenset.core.style;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import wovenset.core.said.Checks;
+import wovenset.core.said.Reason;
+
+/**
+ * A link to a style, and the single properties that differ from it.
+ *
+ * @param differences at most one for each property
+ */
+public record StyleUse(UUID style, List<StyleDifference> differences) {
+    public StyleUse {
+        differences = List.copyOf(differences);
+        long properties =
+                differences.stream().map(StyleDifference::property).distinct().count();
+        Checks.that(properties == differences.size(), Reason.DIFFERENCES_MEET);
+    }
+
+    public static StyleUse of(UUID style) {
+        return new StyleUse(style, List.of());
+    }
+
+    /** The look that comes of it. */
+    public FrameStyle in(StyleSheet sheet) {
+        FrameStyle style = sheet.frame(this.style);
+        for (StyleDifference difference : differences) {
+            style = difference.in(style);
+        }
+        return style;
+    }
+
+    /** With this difference, in the place of one of the same property. */
+    public StyleUse with(StyleDifference difference) {
+        List<StyleDifference> changed = new ArrayList<>(without(difference.property()).differences);
+        changed.add(difference);
+        return new StyleUse(style, changed);
+    }
+
+    /** As the style has it. */
+    public StyleUse without(String property) {
+        return new StyleUse(
+                style,
+                differences.stream()
+                        .filter(one -> !one.property().equals(property))
+                        .toList());
+    }
+}

@@ -1,0 +1,217 @@
+package wovenset.core.edit.apply;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static wovenset.core.edit.apply.Refusals.checkRefused;
+import static wovenset.core.testing.Pieces.applied;
+import static wovenset.core.testing.Pieces.bordered;
+import static wovenset.core.testing.Pieces.crop;
+import static wovenset.core.testing.Pieces.cut;
+import static wovenset.core.testing.Pieces.entry;
+import static wovenset.core.testing.Pieces.first;
+import static wovenset.core.testing.Pieces.frame;
+import static wovenset.core.testing.Pieces.frames;
+import static wovenset.core.testing.Pieces.free;
+import static wovenset.core.testing.Pieces.grid;
+import static wovenset.core.testing.Pieces.mm;
+import static wovenset.core.testing.Pieces.move;
+import static wovenset.core.testing.Pieces.patch;
+import static wovenset.core.testing.Pieces.photo;
+import static wovenset.core.testing.Pieces.piece;
+import static wovenset.core.testing.Pieces.placed;
+import static wovenset.core.testing.Pieces.row;
+import static wovenset.core.testing.Pieces.shown;
+
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import wovenset.core.arrange.Places;
+import wovenset.core.arrange.space.PlacesOutcome;
+import wovenset.core.arrangement.Margins;
+import wovenset.core.arrangement.Scattered;
+import wovenset.core.arrangement.Slicing;
+import wovenset.core.arrangement.SlicingTree;
+import wovenset.core.edit.Edit;
+import wovenset.core.edit.ItemChange;
+import wovenset.core.geometry.BoxMm;
+import wovenset.core.pattern.Pattern;
+import wovenset.core.pattern.Patterns;
+import wovenset.core.piece.FrameWords;
+import wovenset.core.piece.Marks;
+import wovenset.core.piece.PhotoFrame;
+import wovenset.core.piece.Piece;
+import wovenset.core.said.Reason;
+import wovenset.core.style.Band;
+import wovenset.core.style.StyleDifference;
+import wovenset.core.testing.Pieces;
+
+class ArrangeEditsTest {
+    private static final Scattered.Recipe RECIPE = new Scattered.Recipe(3, 1, 8, 0.2);
+
+    private static Slicing slicing(String tree, double gapMm) {
+        return new Slicing(Margins.all(mm(10)), mm(gapMm), true, SlicingTree.parse(tree));
+    }
+
+    private static Piece strewn(int photos) {
+        Piece piece = row(photos);
+        return applied(piece, new Edit.Scatter(first(piece).id(), Margins.all(mm(10)), RECIPE, frames(piece)));
+    }
+
+    private static BoxMm place(Piece piece, UUID id) {
+        PlacesOutcome.Fits fits = (PlacesOutcome.Fits) Places.of(piece, first(piece), Pieces.facts());
+        return java.util.Objects.requireNonNull(fits.places().get(id)).box();
+    }
+
+    private static Edit use(Piece piece, Pattern pattern, Edit.PatternPart part) {
+        return new Edit.ApplyPattern(first(piece).id(), pattern, part, Edit.Reflow.AGREED);
+    }
+
+    private static Pattern pattern(Piece piece) {
+        return Patterns.of("Three", piece, first(piece), Pieces.facts());
+    }
+
+    @Test
+    void anArrangementKeepsEachPhotosCropWordsAndMarksAndDropsEmptyFrames() {
+        Piece piece = placed(piece(grid(2, 2, 10, 5), 1), 1, 2, 3);
+        UUID page = first(piece).id();
+        UUID one = frame(piece, 0);
+        Piece marked = applied(
+                piece,
+                patch(piece, new ItemChange.SetCrop(crop(0.3, 0.6, 1.4, 0)), one),
+                patch(piece, new ItemChange.SetWords(new FrameWords.Own("the first")), one),
+                patch(piece, new ItemChange.SetMarks(new Marks(true, true, Marks.Turn.LAST, 2, false)), one));
+        List<UUID> order = List.of(frame(piece, 2), one, frame(piece, 1));
+        Piece arranged = applied(marked, new Edit.Arrange(page, slicing("(p[pp])", 4), order));
+        assertThat(first(arranged).slotted()).extracting(PhotoFrame::id).containsExactlyElementsOf(order);
+        assertThat(first(arranged).frame(one))
+                .contains(first(marked).frames().get(0).inSlot(1));
+        Piece grid = applied(arranged, new Edit.SetGrid(page, grid(2, 2, 10, 5), Edit.Reflow.ASK));
+        assertThat(first(grid).slotted())
+                .hasSize(4)
+                .element(1)
+                .extracting(PhotoFrame::id)
+                .isEqualTo(one);
+    }
+
+    @Test
+    void arrangementsThatCannotBeSayWhy() {
+        Piece piece = row(3);
+        UUID page = first(piece).id();
+        List<UUID> all = frames(piece);
+        checkRefused(
+                piece, new Edit.Arrange(page, slicing("(pp)", 4), all), "arrangement", Reason.SLOTS_FOR_FRAMES, 2, 3);
+        checkRefused(
+                piece,
+                new Edit.Arrange(page, slicing("(pp)", 4), all.subList(0, 2)),
+                "order",
+                Reason.ORDER_LACKS_FRAMES);
+        checkRefused(
+                piece,
+                new Edit.Arrange(page, slicing("(ppp)", 4), List.of(all.get(0), all.get(0), all.get(1))),
+                "order",
+                Reason.ORDER_OF_FRAMES);
+        checkRefused(piece, new Edit.Arrange(page, slicing("(ppp)", 200), all), "gap", Reason.GAP_TOO_WIDE);
+        Slicing wide = new Slicing(Margins.all(mm(160)), mm(1), true, SlicingTree.parse("(ppp)"));
+        checkRefused(piece, new Edit.Arrange(page, wide, all), "margins", Reason.MARGINS_TAKE_ALL);
+    }
+
+    @Test
+    void scatteredPrintsAreStoredSoThatNothingElseMovesThem() {
+        Piece strewn = strewn(6);
+        List<UUID> ids = frames(strewn);
+        Piece changed = applied(
+                strewn,
+                new Edit.AddPhotos(List.of(photo(7))),
+                new Edit.CaptionEntry(entry(strewn, 2), "other words"),
+                new Edit.SwapFrames(
+                        first(strewn).id(), ids.get(0), first(strewn).id(), ids.get(3)));
+        for (int i = 0; i < 6; i++) {
+            assertThat(place(changed, ids.get(i)).centreX())
+                    .isCloseTo(place(strewn, ids.get(i)).centreX(), within(0.002));
+        }
+        assertThat(place(changed, ids.get(1))).isEqualTo(place(strewn, ids.get(1)));
+        Piece again = strewn(6);
+        assertThat(first(again).arrangement())
+                .as("the same seed strews the same")
+                .isEqualTo(first(strewn).arrangement());
+    }
+
+    @Test
+    void aPrintTakesTheProportionOfThePhotoThatComes() {
+        Piece strewn = strewn(3);
+        UUID frame = frame(strewn, 0);
+        BoxMm before = place(strewn, frame);
+        Piece other = applied(strewn, new Edit.PlaceEntry(first(strewn).id(), frame, entry(strewn, 3)));
+        BoxMm after = place(other, frame);
+        assertThat(after.width() / after.height()).isCloseTo(2 / 3.0, within(0.001));
+        assertThat(after.width() * after.height()).isCloseTo(before.width() * before.height(), within(1.0));
+    }
+
+    @Test
+    void aPrintTakenOutLeavesTheOthersWhereTheyLie() {
+        Piece strewn = strewn(6);
+        List<UUID> ids = frames(strewn);
+        Piece out = applied(
+                strewn, move(strewn, ids.get(2), free(20, 20, 40, 30)), move(strewn, ids.get(4), free(90, 20, 40, 30)));
+        for (int still : new int[] {0, 1, 3, 5}) {
+            assertThat(place(out, ids.get(still))).isEqualTo(place(strewn, ids.get(still)));
+        }
+        Piece gone = applied(out, new Edit.RemoveItems(first(out).id(), ids.subList(0, 1)));
+        assertThat(place(gone, ids.get(5))).isEqualTo(place(strewn, ids.get(5)));
+        Piece back = applied(out, new Edit.GiveBackItems(first(out).id(), List.of(ids.get(4), ids.get(2))));
+        assertThat(first(back).slotted()).hasSize(6);
+    }
+
+    @Test
+    void aPatternKeepsItsPlacesWhateverPhotosComeAndScalesToThePage() {
+        Piece source = cut(row(3), "(p[pp])", false);
+        Piece others =
+                applied(placed(piece(grid(1, 3, 10, 5), 1), 7, 11, 12), new Edit.SetFormat(Pieces.format(150, 100)));
+        Piece used = applied(others, use(others, pattern(source), Edit.PatternPart.FRAMES));
+        for (int i = 0; i < 3; i++) {
+            assertThat(place(used, first(used).slotted().get(i).id()).width())
+                    .isCloseTo(place(source, frame(source, i)).width() / 2, within(0.1));
+        }
+        assertThat(first(used).arrangement().margins()).isEqualTo(Margins.all(mm(5)));
+        assertThat(shown(used)).containsExactly(7, 11, 12);
+    }
+
+    @Test
+    void photosWithoutAFrameFlowToPagesLikeItAndFramesWithoutAPhotoStayEmpty() {
+        Pattern three = pattern(cut(row(3), "(p[pp])", false));
+        Piece five = row(5);
+        checkRefused(
+                five,
+                new Edit.ApplyPattern(first(five).id(), three, Edit.PatternPart.FRAMES, Edit.Reflow.ASK),
+                "reflow",
+                Reason.REFLOW,
+                1,
+                2);
+        Piece used = applied(five, use(five, three, Edit.PatternPart.FRAMES));
+        assertThat(used.pages()).hasSize(2);
+        assertThat(shown(used)).containsExactly(1, 2, 3, 4, 5, 0);
+        Piece one = placed(piece(grid(1, 2, 10, 5), 1), 1);
+        assertThat(shown(applied(one, use(one, three, Edit.PatternPart.BOTH)))).containsExactly(1, 0, 0);
+    }
+
+    @Test
+    void aPatternsLookComesAloneOrWithItsFramesOrStaysBehind() {
+        Piece framed = applied(
+                row(3), new Edit.SetFrameStyle(bordered(row(3), 4).styles().usual()));
+        Piece gilt = applied(
+                framed,
+                patch(framed, new ItemChange.Differ(new StyleDifference.CornerRadius(mm(2))), frame(framed, 0)));
+        Pattern pattern = pattern(gilt);
+        Piece plain = row(2);
+        Piece look = applied(plain, use(plain, pattern, Edit.PatternPart.LOOK));
+        assertThat(first(look)).isEqualTo(first(plain));
+        assertThat(look.styles().usual().width(Band.Side.INSIDE)).isEqualTo(mm(4));
+        assertThat(look.styles().usual().id()).isEqualTo(plain.styles().usual().id());
+        Piece frames = applied(plain, use(plain, pattern, Edit.PatternPart.FRAMES));
+        assertThat(frames.styles()).isEqualTo(plain.styles());
+        assertThat(first(frames).slotted()).hasSize(3);
+        Piece both = applied(plain, use(plain, pattern, Edit.PatternPart.BOTH));
+        assertThat(first(both).slotted().get(0).style().in(both.styles()).cornerRadius())
+                .isEqualTo(mm(2));
+    }
+}

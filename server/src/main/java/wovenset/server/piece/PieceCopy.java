@@ -1,0 +1,83 @@
+package wovenset.server.piece;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Supplier;
+import wovenset.core.piece.Entries;
+import wovenset.core.piece.Entry;
+import wovenset.core.piece.Fill;
+import wovenset.core.piece.Group;
+import wovenset.core.piece.Item;
+import wovenset.core.piece.Page;
+import wovenset.core.piece.PhotoFrame;
+import wovenset.core.piece.Piece;
+import wovenset.core.piece.SharedPicture;
+
+/** A piece as another one: all in it has a name of its own. */
+final class PieceCopy {
+    private final Supplier<UUID> ids;
+    private final Map<UUID, UUID> renamed = new HashMap<>();
+
+    private PieceCopy(Supplier<UUID> ids) {
+        this.ids = ids;
+    }
+
+    static Piece of(Piece source, String name, Supplier<UUID> ids) {
+        return new PieceCopy(ids).copy(source, name);
+    }
+
+    private UUID renamed(UUID id) {
+        return renamed.computeIfAbsent(id, old -> ids.get());
+    }
+
+    private Piece copy(Piece source, String name) {
+        List<Entry> entries = new ArrayList<>();
+        source.entries()
+                .forEach(entry ->
+                        entries.add(new Entry(renamed(entry.id()), entry.photo(), entry.caption(), entry.subject())));
+        List<Page> pages = source.pages().stream().map(this::page).toList();
+        return new Piece(ids.get(), name, source.format(), source.styles(), Entries.of(entries), pages);
+    }
+
+    private Page page(Page page) {
+        List<SharedPicture> pictures = page.pictures().stream()
+                .map(picture -> new SharedPicture(renamed(picture.id()), renamed(picture.entry()), picture.box()))
+                .toList();
+        return new Page(
+                renamed(page.id()), page.ground(), page.arrangement(), items(page.items()), page.guides(), pictures);
+    }
+
+    private List<Item> items(List<Item> items) {
+        return items.stream()
+                .map(item -> item.accept(new Item.Visitor<Item>() {
+                    @Override
+                    public Item photoFrame(PhotoFrame frame) {
+                        return new PhotoFrame(
+                                renamed(frame.id()),
+                                frame.placement(),
+                                frame.look(),
+                                frame.style(),
+                                frame.outline(),
+                                fill(frame.fill()),
+                                frame.words(),
+                                frame.marks());
+                    }
+
+                    @Override
+                    public Item group(Group group) {
+                        return new Group(renamed(group.id()), group.look(), items(group.children()));
+                    }
+                }))
+                .toList();
+    }
+
+    private Fill fill(Fill fill) {
+        if (fill instanceof Fill.OwnPhoto own) {
+            return new Fill.OwnPhoto(renamed(own.entry()), own.crop());
+        }
+        return fill instanceof Fill.Through through ? new Fill.Through(renamed(through.picture())) : fill;
+    }
+}

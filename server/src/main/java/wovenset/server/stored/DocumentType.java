@@ -1,0 +1,39 @@
+package wovenset.server.stored;
+
+import java.util.List;
+import java.util.function.UnaryOperator;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * The kinds of documents, each with the ways from its earlier versions to the present one.
+ *
+ * <p>To change how a document is written: change its record, add a function here that brings the body of the version before to
+ * the new form, and keep a golden file of that version.
+ */
+public enum DocumentType {
+    HEAD("head", 5, List.of()),
+    PAGE("page", 5, List.of()),
+    ENTRY("entry", 5, List.of()),
+    STEP("step", 5, List.of()),
+    STEP_NAME("stepName", 5, List.of()),
+    SUBJECT("subject", 1, List.of(UnaryOperator.identity())),
+    SHARPNESS("sharpness", 1, List.of(UnaryOperator.identity())),
+    MAKE("make", 1, List.of(Upgrades::makeWithPhotos));
+
+    final String type;
+    /** The first version that is read here. */
+    final int first;
+    /** From the first version to the second, and so on. */
+    @SuppressWarnings("ImmutableEnumChecker") // Each is made by List.of, and its functions have no state.
+    final List<UnaryOperator<JsonNode>> upgrades;
+
+    DocumentType(String type, int first, List<UnaryOperator<JsonNode>> upgrades) {
+        this.type = type;
+        this.first = first;
+        this.upgrades = upgrades;
+    }
+
+    int version() {
+        return first + upgrades.size();
+    }
+}

@@ -1,0 +1,44 @@
+import type { UnitScene } from '../../api/client'
+
+/** A unit begins at a quarter of a pixel, as the server draws it. */
+const PHASES = 4
+
+/** Where a unit's picture lies on the page, in device pixels, and which of its pictures it is. */
+export interface SpritePlace {
+  name: string
+  phaseX: number
+  phaseY: number
+  left: number
+  top: number
+  width: number
+  height: number
+}
+
+const placed = (at: number) => {
+  const quarters = Math.round(at * PHASES)
+  const whole = Math.floor(quarters / PHASES)
+  return { whole, phase: quarters - whole * PHASES }
+}
+
+/** @param device device pixels for each millimetre */
+export function spritePlace({ name, x, y, ink }: UnitScene, device: number): SpritePlace {
+  const [across, down] = [placed(x * device), placed(y * device)]
+  const stretch = (from: number, size: number, phase: number) => {
+    const start = Math.floor(from * device + phase / PHASES)
+    return [start, Math.ceil((from + size) * device + phase / PHASES) - start] as const
+  }
+  const [left, width] = stretch(ink.x, ink.width, across.phase)
+  const [top, height] = stretch(ink.y, ink.height, down.phase)
+  return {
+    name,
+    phaseX: across.phase,
+    phaseY: down.phase,
+    left: across.whole + left,
+    top: down.whole + top,
+    width,
+    height,
+  }
+}
+
+export const spriteKey = ({ name, phaseX, phaseY }: Pick<SpritePlace, 'name' | 'phaseX' | 'phaseY'>) =>
+  `${name} ${phaseX}${phaseY}`
