@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import wovenset.core.picture.PhotoDecoder;
 
 /** Runs the benchmarks that are named, or all. */
@@ -40,8 +41,7 @@ public final class Bench {
         for (String name : names) {
             Path folder = Files.createTempDirectory("wovenset-bench");
             try {
-                for (Figure figure :
-                        java.util.Objects.requireNonNull(ALL.get(name)).run(folder)) {
+                for (Figure figure : Objects.requireNonNull(ALL.get(name)).run(folder)) {
                     System.out.println(figure.json());
                 }
             } finally {

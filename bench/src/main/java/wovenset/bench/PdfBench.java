@@ -9,6 +9,7 @@ import java.time.Clock;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
@@ -109,7 +110,7 @@ final class PdfBench implements Bench.Benchmark {
 
         @Override
         public Original original(PhotoId photo) {
-            return java.util.Objects.requireNonNull(originals.get(photo));
+            return Objects.requireNonNull(originals.get(photo));
         }
 
         @Override

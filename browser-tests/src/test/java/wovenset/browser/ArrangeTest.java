@@ -5,9 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import java.util.Collections;
 import java.util.List;
+import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -47,9 +51,7 @@ class ArrangeTest {
         assertThat(proposals(room)).hasCount(10);
         Locator whole = room.page
                 .getByLabel("Proposed arrangements")
-                .getByRole(
-                        AriaRole.BUTTON,
-                        new Locator.GetByRoleOptions().setName(java.util.regex.Pattern.compile("Nothing cropped")))
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("Nothing cropped")))
                 .first();
         whole.click();
         assertThat(whole).hasAttribute("aria-pressed", "true");
@@ -85,8 +87,7 @@ class ArrangeTest {
         room.page.keyboard().press("Enter");
         assertThat(proposals(room).nth(1)).hasAttribute("aria-pressed", "true");
         room.page
-                .getByRole(
-                        AriaRole.RADIO, new com.microsoft.playwright.Page.GetByRoleOptions().setName("Margins filled"))
+                .getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Margins filled"))
                 .press("Enter");
         room.saved();
         room.set("Gap", "12mm");
@@ -134,9 +135,7 @@ class ArrangeTest {
         for (String kind : List.of("Rows", "Columns")) {
             Locator lines = room.page
                     .getByLabel("Proposed arrangements")
-                    .getByRole(
-                            AriaRole.BUTTON,
-                            new Locator.GetByRoleOptions().setName(java.util.regex.Pattern.compile(kind)));
+                    .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile(kind)));
             lines.press("Enter");
             assertThat(lines).hasAttribute("aria-pressed", "true");
             assertThat(photos(room)).isEqualTo(before);
@@ -164,7 +163,7 @@ class ArrangeTest {
                 .map(Locator::boundingBox)
                 .map(box -> box.width * box.height)
                 .toList();
-        assertThat(areas.get(photos.indexOf(large))).isEqualTo(java.util.Collections.max(areas));
+        assertThat(areas.get(photos.indexOf(large))).isEqualTo(Collections.max(areas));
     }
 
     @Test
@@ -219,10 +218,7 @@ class ArrangeTest {
         room.page.mouse().down();
         room.page
                 .mouse()
-                .move(
-                        box.x + box.width / 2 + dx,
-                        box.y + box.height / 2 + dy,
-                        new com.microsoft.playwright.Mouse.MoveOptions().setSteps(5));
+                .move(box.x + box.width / 2 + dx, box.y + box.height / 2 + dy, new Mouse.MoveOptions().setSteps(5));
         room.page.mouse().up();
     }
 }

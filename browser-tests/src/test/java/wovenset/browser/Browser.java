@@ -4,7 +4,9 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -92,10 +94,10 @@ public final class Browser implements BeforeEachCallback, AfterEachCallback {
     }
 
     private Page window(com.microsoft.playwright.Browser.NewContextOptions options) {
-        BrowserContext context = running.browser.newContext(options.setViewportSize(WIDTH, HEIGHT)
-                .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
+        BrowserContext context = running.browser.newContext(
+                options.setViewportSize(WIDTH, HEIGHT).setReducedMotion(ReducedMotion.REDUCE));
         context.setDefaultTimeout(PATIENCE_MS);
-        com.microsoft.playwright.assertions.PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         contexts.add(context);
         return context.newPage();
     }

@@ -7,6 +7,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import tools.jackson.databind.JsonNode;
 import wovenset.server.testing.Api;
@@ -134,7 +135,7 @@ public final class DragRate {
     private static void print(String name, double value, double baseline, double asked) {
         boolean met = asked < 1 ? value <= asked : value >= asked - 1;
         System.out.printf(
-                java.util.Locale.ROOT,
+                Locale.ROOT,
                 "{\"name\":\"%s\",\"value\":%.3f,\"baseline\":%.3f,\"ratio\":%.3f,\"asked\":%s,\"met\":%s}%n",
                 name,
                 value,

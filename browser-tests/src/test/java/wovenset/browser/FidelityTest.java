@@ -84,25 +84,7 @@ class FidelityTest {
 
     private static BufferedImage export(String piece, int page, double ppi) throws IOException {
         Api api = TestServer.api();
-        Api.Answer asked = api.post(
-                "/api/pieces/" + piece + "/makes",
-                Map.of(
-                        "kind",
-                        "PNG",
-                        "pages",
-                        List.of(page),
-                        "resolution",
-                        ppi,
-                        "jpegQuality",
-                        90,
-                        "ground",
-                        "PAGE_COLOUR",
-                        "extent",
-                        "TRIM",
-                        "photos",
-                        "FITTED"));
-        JsonNode job = api.ended(asked.json().path("id").asString());
-        return ImageIO.read(new ByteArrayInputStream(
-                api.get("/api/makes/" + job.path("id").asString() + "/file").bytes()));
+        byte[] png = api.made(api.make(piece, "PNG", List.of(page), ppi));
+        return ImageIO.read(new ByteArrayInputStream(png));
     }
 }

@@ -14,6 +14,7 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.KeyboardModifier;
 import java.util.List;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -250,11 +251,10 @@ class FreeFramesTest {
         room.button("Put one in the middle").click();
         assertThat(room.buttonLike("lies freely$")).hasCount(2);
         Locator list = room.page.getByLabel("Frames from front to back").getByRole(AriaRole.LISTITEM);
-        assertThat(list.first()).hasText(java.util.regex.Pattern.compile("6\\. empty"));
+        assertThat(list.first()).hasText(Pattern.compile("6\\. empty"));
         room.button("To the back").click();
         assertThat(room.button("Undo: Change the order of frames")).isEnabled();
-        assertThat(list.last())
-                .hasText(java.util.regex.Pattern.compile("1\\. empty.*free", java.util.regex.Pattern.DOTALL));
+        assertThat(list.last()).hasText(Pattern.compile("1\\. empty.*free", Pattern.DOTALL));
         assertThat(frames(room).get(0).path("placement").has("box")).isTrue();
         room.button("Take out guide 1").click();
         assertThat(room.page.getByTestId("guide")).hasCount(0);

@@ -11,6 +11,8 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.Base64;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -40,7 +42,7 @@ class GatherTest {
             new FilePayload("letter.jpg", "image/jpeg", "Dear aunt".getBytes(StandardCharsets.UTF_8)),
             new FilePayload("good.jpg", "image/jpeg", good),
             new FilePayload("again.jpg", "image/jpeg", good),
-            new FilePayload("cut.jpg", "image/jpeg", java.util.Arrays.copyOf(good, 9000)),
+            new FilePayload("cut.jpg", "image/jpeg", Arrays.copyOf(good, 9000)),
         });
         assertThat(room.page.getByText("1 brought in, 1 there already, 2 refused"))
                 .isVisible();
@@ -86,8 +88,7 @@ class GatherTest {
         Room room = Room.start(browser.window(), "Dropped");
         room.page.navigate(room.page.url() + "/light-table");
         assertThat(room.page.getByText("No photos yet")).isVisible();
-        String base64 =
-                java.util.Base64.getEncoder().encodeToString(Files.readAllBytes(Room.PHOTOS.resolve("kite-04.jpg")));
+        String base64 = Base64.getEncoder().encodeToString(Files.readAllBytes(Room.PHOTOS.resolve("kite-04.jpg")));
         room.page.evaluate(
                 """
                 (base64) => {

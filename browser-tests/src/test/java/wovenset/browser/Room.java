@@ -4,12 +4,16 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import tools.jackson.databind.JsonNode;
@@ -39,9 +43,9 @@ final class Room {
         String id = api.startPiece(name, 300, 200).path("id").asString();
         for (String photo : photos) {
             try {
-                api.bring(id, java.util.Map.of(photo, Files.readAllBytes(PHOTOS.resolve(photo))), "start");
-            } catch (java.io.IOException e) {
-                throw new java.io.UncheckedIOException(e);
+                api.bring(id, Map.of(photo, Files.readAllBytes(PHOTOS.resolve(photo))), "start");
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
             }
         }
         page.navigate(TestServer.address() + "/pieces/" + id);
@@ -119,11 +123,7 @@ final class Room {
         BoundingBox end = to.boundingBox();
         page.mouse().move(start.x + start.width / 2, start.y + start.height / 2);
         page.mouse().down();
-        page.mouse()
-                .move(
-                        end.x + end.width / 2,
-                        end.y + end.height / 2,
-                        new com.microsoft.playwright.Mouse.MoveOptions().setSteps(8));
+        page.mouse().move(end.x + end.width / 2, end.y + end.height / 2, new Mouse.MoveOptions().setSteps(8));
         page.mouse().up();
     }
 
@@ -155,8 +155,8 @@ final class Room {
                     .sorted()
                     .limit(count)
                     .toArray(Path[]::new);
-        } catch (java.io.IOException e) {
-            throw new java.io.UncheckedIOException(e);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
     }
 

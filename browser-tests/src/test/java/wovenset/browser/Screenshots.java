@@ -3,6 +3,7 @@ package wovenset.browser;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
 
 /** Takes the pictures of the main views from a running demo: {@code ./wovenset screenshots}. Nothing is changed there. */
@@ -30,7 +31,7 @@ public final class Screenshots {
                 .newContext(new com.microsoft.playwright.Browser.NewContextOptions()
                         .setViewportSize(Browser.WIDTH, Browser.HEIGHT)
                         .setColorScheme(scheme)
-                        .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE))
+                        .setReducedMotion(ReducedMotion.REDUCE))
                 .newPage();
     }
 

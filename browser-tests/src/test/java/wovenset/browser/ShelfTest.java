@@ -8,6 +8,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -87,7 +88,7 @@ class ShelfTest {
         assertThat(format.path("width").asLong()).isEqualTo(508_000);
         assertThat(format.path("height").asLong()).isEqualTo(285_750);
         room.step("Make");
-        assertThat(room.field("Resolution (ppi)")).hasValue(java.util.regex.Pattern.compile("96.*"));
+        assertThat(room.field("Resolution (ppi)")).hasValue(Pattern.compile("96.*"));
         room.field("File").selectOption("PNG");
         assertThat(page.getByText("Each page 1920 × 1080 pixels")).isVisible();
     }

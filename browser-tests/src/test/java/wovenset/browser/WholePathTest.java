@@ -8,6 +8,7 @@ import com.microsoft.playwright.Download;
 import com.microsoft.playwright.FileChooser;
 import com.microsoft.playwright.Keyboard;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
@@ -98,10 +99,7 @@ class WholePathTest {
         room.page.mouse().down();
         room.page
                 .mouse()
-                .move(
-                        box.x + box.width / 2 + 20,
-                        box.y + box.height / 2 + 10,
-                        new com.microsoft.playwright.Mouse.MoveOptions().setSteps(5));
+                .move(box.x + box.width / 2 + 20, box.y + box.height / 2 + 10, new Mouse.MoveOptions().setSteps(5));
         room.page.mouse().up();
         room.button("Crop is right").click();
         room.saved();

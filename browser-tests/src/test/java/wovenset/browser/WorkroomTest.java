@@ -3,7 +3,11 @@ package wovenset.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.google.gson.Gson;
+import com.google.gson.JsonObject;
+import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
@@ -124,12 +128,7 @@ class WorkroomTest {
         BoundingBox box = slider.boundingBox();
         room.page.mouse().move(box.x + 4, box.y + box.height / 2);
         room.page.mouse().down();
-        room.page
-                .mouse()
-                .move(
-                        box.x + box.width / 2,
-                        box.y + box.height / 2,
-                        new com.microsoft.playwright.Mouse.MoveOptions().setSteps(6));
+        room.page.mouse().move(box.x + box.width / 2, box.y + box.height / 2, new Mouse.MoveOptions().setSteps(6));
         assertThat(room.page.getByTestId("sprite").first()).not().hasAttribute("src", before);
         assertThat(radius(room)).as("not yet stored").isZero();
         room.page.mouse().up();
@@ -219,15 +218,14 @@ class WorkroomTest {
         assertThat(room.field("Zoom (%)")).hasValue(Pattern.compile("[23]\\d\\d|1[5-9]\\d|4\\d\\d"));
     }
 
-    private static void touch(
-            com.microsoft.playwright.CDPSession session, String type, double left, double right, double y) {
+    private static void touch(CDPSession session, String type, double left, double right, double y) {
         session.send(
                 "Input.dispatchTouchEvent",
                 json(type, List.of(Map.of("x", left, "y", y, "id", 0), Map.of("x", right, "y", y, "id", 1))));
     }
 
-    private static com.google.gson.JsonObject json(String type, List<Map<String, ? extends Number>> points) {
-        return new com.google.gson.Gson()
+    private static JsonObject json(String type, List<Map<String, ? extends Number>> points) {
+        return new Gson()
                 .toJsonTree(Map.of("type", type, "touchPoints", points))
                 .getAsJsonObject();
     }

@@ -1,6 +1,7 @@
 package wovenset.core.arrange;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -79,7 +80,7 @@ public final class Places {
         List<Grid.Slot> cells = grid.cells();
         Length outside = Length.ZERO;
         Length[] rows = new Length[grid.rows()];
-        java.util.Arrays.fill(rows, Length.ZERO);
+        Arrays.fill(rows, Length.ZERO);
         for (int slot = 0; slot < Math.min(slotted.size(), cells.size()); slot++) {
             PhotoFrame frame = slotted.get(slot);
             Length own = frame.style().in(piece.styles()).width(Band.Side.OUTSIDE);

@@ -9,6 +9,7 @@ import wovenset.core.piece.PhotoFrame;
 import wovenset.core.said.Doing;
 import wovenset.core.style.Outline;
 import wovenset.core.style.StyleDifference;
+import wovenset.core.style.StyleUse;
 
 /** One thing to be changed about items; what a kind of item does not have is left alone. */
 public sealed interface ItemChange {
@@ -105,7 +106,7 @@ public sealed interface ItemChange {
         public PhotoFrame in(PhotoFrame frame) {
             return frame.withStyle(
                     property.isEmpty()
-                            ? wovenset.core.style.StyleUse.of(frame.style().style())
+                            ? StyleUse.of(frame.style().style())
                             : frame.style().without(property));
         }
 

@@ -1,8 +1,13 @@
 package wovenset.core.measure;
 
 import java.math.BigDecimal;
+import java.math.BigInteger;
 import java.util.Locale;
+import java.util.function.Supplier;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.apache.commons.numbers.fraction.BigFraction;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Reads a length as a person writes it: {@code 35in/5}, {@code 20 cm - 2*8mm}, {@code 1 1/2 in}, {@code 12,5}.
@@ -135,7 +140,7 @@ public final class LengthSum {
         return withUnit(new Value(fraction == null ? number : fraction, 0));
     }
 
-    private Value nested(java.util.function.Supplier<Value> inner) {
+    private Value nested(Supplier<Value> inner) {
         if (++depth > DEEPEST) {
             throw refuse("Too many brackets", at);
         }
@@ -145,9 +150,9 @@ public final class LengthSum {
     }
 
     /** {@code 3/4 in} and {@code 1 1/2 in}: a fraction of whole numbers right before a unit; else nothing is read. */
-    private @org.jspecify.annotations.Nullable BigFraction commonFraction(BigFraction first) {
-        java.util.regex.Matcher matcher = FRACTION.matcher(text).region(at, text.length());
-        if (!matcher.lookingAt() || !first.getDenominator().equals(java.math.BigInteger.ONE)) {
+    private @Nullable BigFraction commonFraction(BigFraction first) {
+        Matcher matcher = FRACTION.matcher(text).region(at, text.length());
+        if (!matcher.lookingAt() || !first.getDenominator().equals(BigInteger.ONE)) {
             return null;
         }
         BigFraction below = BigFraction.of(Long.parseLong(matcher.group("below")));
@@ -161,8 +166,8 @@ public final class LengthSum {
                         BigFraction.of(Long.parseLong(matcher.group("above"))).divide(below));
     }
 
-    private static final java.util.regex.Pattern FRACTION = java.util.regex.Pattern.compile(
-            "(?:\\s+(?<above>\\d{1,9}))?\\s*/\\s*(?<below>\\d{1,9})(?=\\s*(?:[a-zA-Z]|\"|″)(?<![xX]))");
+    private static final Pattern FRACTION =
+            Pattern.compile("(?:\\s+(?<above>\\d{1,9}))?\\s*/\\s*(?<below>\\d{1,9})(?=\\s*(?:[a-zA-Z]|\"|″)(?<![xX]))");
 
     private Value withUnit(Value value) {
         space();
@@ -208,7 +213,7 @@ public final class LengthSum {
             throw refuse("“" + text.substring(start, at) + "” is not a number", start);
         }
         BigDecimal value = new BigDecimal(digits.toLowerCase(Locale.ROOT));
-        return BigFraction.of(value.unscaledValue(), java.math.BigInteger.TEN.pow(Math.max(0, value.scale())));
+        return BigFraction.of(value.unscaledValue(), BigInteger.TEN.pow(Math.max(0, value.scale())));
     }
 
     private boolean skip(String signs) {

@@ -12,6 +12,7 @@ import java.util.Map;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.cos.COSStream;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.common.PDStream;
 import org.apache.pdfbox.pdmodel.graphics.color.PDColorSpace;
 import org.apache.pdfbox.pdmodel.graphics.color.PDDeviceGray;
 import org.apache.pdfbox.pdmodel.graphics.color.PDDeviceRGB;
@@ -126,7 +127,7 @@ final class PdfPhotos implements PdfImages {
         try (OutputStream out = stream.createRawOutputStream()) {
             segments.writePictureOnly(out);
         }
-        PDImageXObject object = new PDImageXObject(new org.apache.pdfbox.pdmodel.common.PDStream(stream), null);
+        PDImageXObject object = new PDImageXObject(new PDStream(stream), null);
         stream.setItem(COSName.TYPE, COSName.XOBJECT);
         stream.setItem(COSName.SUBTYPE, COSName.IMAGE);
         object.setWidth(segments.width());

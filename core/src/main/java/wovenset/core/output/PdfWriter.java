@@ -6,10 +6,12 @@ import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Instant;
 import java.util.Calendar;
 import java.util.List;
 import java.util.TimeZone;
 import org.apache.pdfbox.io.IOUtils;
+import org.apache.pdfbox.pdfwriter.compress.CompressParameters;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -37,7 +39,7 @@ final class PdfWriter {
         this.request = request;
     }
 
-    void write(String title, List<PageScene> pages, java.time.Instant now, Path target, MakeProgress progress)
+    void write(String title, List<PageScene> pages, Instant now, Path target, MakeProgress progress)
             throws IOException {
         try (PDDocument document = new PDDocument(IOUtils.createTempFileOnlyStreamCache())) {
             PdfPhotos photos = new PdfPhotos(document, files, request, pages);
@@ -54,7 +56,7 @@ final class PdfWriter {
             document.getDocumentInformation().setCreationDate(time);
             progress.checkpoint();
             try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(target), 1 << 18)) {
-                document.save(out, org.apache.pdfbox.pdfwriter.compress.CompressParameters.DEFAULT_COMPRESSION);
+                document.save(out, CompressParameters.DEFAULT_COMPRESSION);
             }
             progress.done(1, "Written");
         } catch (UncheckedIOException e) {

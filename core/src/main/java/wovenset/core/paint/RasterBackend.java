@@ -7,11 +7,13 @@ import java.awt.RenderingHints;
 import java.awt.Shape;
 import java.awt.TexturePaint;
 import java.awt.geom.AffineTransform;
+import java.awt.geom.NoninvertibleTransformException;
 import java.awt.geom.Point2D;
 import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.util.List;
 import java.util.Optional;
+import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.ShapeMm;
 import wovenset.core.scene.Op;
 import wovenset.core.words.Typefaces;
@@ -95,7 +97,7 @@ final class RasterBackend implements Op.Visitor {
         RasterBackend inner = new RasterBackend(onLayer, rasters);
         inner.softClip = clip.map(ShapeMm::path);
         if (clip.isEmpty() && group.clip().isPresent()) {
-            inner.group(new Op.Group(wovenset.core.geometry.Affine.IDENTITY, 1, group.clip(), group.children()));
+            inner.group(new Op.Group(Affine.IDENTITY, 1, group.clip(), group.children()));
         } else {
             inner.draw(group.children());
         }
@@ -159,7 +161,7 @@ final class RasterBackend implements Op.Visitor {
                 }
             }
             return true;
-        } catch (java.awt.geom.NoninvertibleTransformException e) {
+        } catch (NoninvertibleTransformException e) {
             return false;
         }
     }

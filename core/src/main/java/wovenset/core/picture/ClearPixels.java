@@ -1,5 +1,6 @@
 package wovenset.core.picture;
 
+import java.util.function.Consumer;
 import org.bytedeco.javacpp.DoublePointer;
 import org.bytedeco.opencv.global.opencv_core;
 import org.bytedeco.opencv.global.opencv_imgproc;
@@ -78,7 +79,7 @@ final class ClearPixels {
     }
 
     /** The three colours alone, and their alpha put back after they were changed. */
-    static void changeColours(Mat picture, java.util.function.Consumer<Mat> change) {
+    static void changeColours(Mat picture, Consumer<Mat> change) {
         try (Mat colours = new Mat();
                 Mat alpha = new Mat();
                 MatVector both = new MatVector(2)) {

@@ -9,10 +9,13 @@ import java.awt.image.ColorConvertOp;
 import java.awt.image.ColorModel;
 import java.awt.image.ComponentColorModel;
 import java.awt.image.DataBuffer;
+import java.awt.image.DataBufferByte;
 import java.awt.image.Raster;
 import java.awt.image.WritableRaster;
 import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
@@ -88,7 +91,7 @@ final class ColourProfile {
     }
 
     private static byte @Nullable [] webp(byte[] file) {
-        ByteBuffer buffer = ByteBuffer.wrap(file).order(java.nio.ByteOrder.LITTLE_ENDIAN);
+        ByteBuffer buffer = ByteBuffer.wrap(file).order(ByteOrder.LITTLE_ENDIAN);
         int at = 12;
         while (at + 8 <= file.length) {
             int length = buffer.getInt(at + 4);
@@ -96,7 +99,7 @@ final class ColourProfile {
                 return null;
             }
             if (new String(file, at, 4, StandardCharsets.ISO_8859_1).equals("ICCP")) {
-                return java.util.Arrays.copyOfRange(file, at + 8, at + 8 + length);
+                return Arrays.copyOfRange(file, at + 8, at + 8 + length);
             }
             at += 8 + length + (length & 1);
         }
@@ -115,7 +118,7 @@ final class ColourProfile {
             try (Mat strip = picture.rowRange(y, y + rows)) {
                 strip.data().get(pixels);
                 WritableRaster raster = Raster.createInterleavedRaster(
-                        new java.awt.image.DataBufferByte(pixels, pixels.length),
+                        new DataBufferByte(pixels, pixels.length),
                         width,
                         rows,
                         width * 3,
@@ -124,10 +127,7 @@ final class ColourProfile {
                         null);
                 BufferedImage converted = new BufferedImage(width, rows, BufferedImage.TYPE_3BYTE_BGR);
                 convert.filter(new BufferedImage(from, raster, false, null), converted);
-                strip.data()
-                        .put(((java.awt.image.DataBufferByte)
-                                        converted.getRaster().getDataBuffer())
-                                .getData());
+                strip.data().put(((DataBufferByte) converted.getRaster().getDataBuffer()).getData());
             }
         }
     }

@@ -1,5 +1,6 @@
 package wovenset.core.picture;
 
+import java.io.ByteArrayOutputStream;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
@@ -60,7 +61,7 @@ final class PngChunks {
         Inflater inflater = new Inflater();
         try {
             inflater.setInput(chunk, zero + 2, chunk.length - zero - 2);
-            java.io.ByteArrayOutputStream out = new java.io.ByteArrayOutputStream();
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
             byte[] buffer = new byte[8192];
             for (int n = inflater.inflate(buffer); n > 0; n = inflater.inflate(buffer)) {
                 out.write(buffer, 0, n);

@@ -3,6 +3,7 @@ package wovenset.core.scene;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import wovenset.core.arrange.Places;
 import wovenset.core.arrange.space.PagePhotos;
 import wovenset.core.arrange.space.Place;
@@ -48,7 +49,7 @@ public final class SceneResolver {
     public interface Memo {
         Memo NONE = (look, resolve) -> resolve.apply(look);
 
-        ResolvedFrame get(FrameLook look, java.util.function.Function<FrameLook, ResolvedFrame> resolve);
+        ResolvedFrame get(FrameLook look, Function<FrameLook, ResolvedFrame> resolve);
     }
 
     /**

@@ -1,6 +1,7 @@
 package wovenset.core.scene;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.BoxMm;
@@ -29,6 +30,6 @@ public record Unit(UUID itemId, double x, double y, List<Op> ops) {
 
     /** It as one operation on the page. */
     public Op.Group onPage() {
-        return new Op.Group(Affine.shift(x, y), 1, java.util.Optional.empty(), ops);
+        return new Op.Group(Affine.shift(x, y), 1, Optional.empty(), ops);
     }
 }

@@ -3,6 +3,7 @@ package wovenset.core.style;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.function.UnaryOperator;
 import wovenset.core.measure.Length;
 import wovenset.core.said.Checks;
 import wovenset.core.said.Reason;
@@ -40,7 +41,7 @@ public record FrameStyle(UUID id, String name, List<Band> bands, Length cornerRa
     }
 
     /** Another band in one's place; as it is if there is no such band. */
-    public FrameStyle withBand(int index, java.util.function.UnaryOperator<Band> change) {
+    public FrameStyle withBand(int index, UnaryOperator<Band> change) {
         if (index >= bands.size()) {
             return this;
         }

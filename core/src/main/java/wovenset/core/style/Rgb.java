@@ -1,5 +1,6 @@
 package wovenset.core.style;
 
+import java.awt.Color;
 import java.util.Locale;
 import java.util.regex.Pattern;
 import wovenset.core.said.Checks;
@@ -14,7 +15,7 @@ public record Rgb(String hex) {
         Checks.that(FORM.matcher(hex).matches(), Reason.COLOUR);
     }
 
-    public java.awt.Color awt() {
-        return java.awt.Color.decode(hex);
+    public Color awt() {
+        return Color.decode(hex);
     }
 }

@@ -7,6 +7,7 @@ import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import org.bytedeco.javacpp.BytePointer;
 import org.bytedeco.javacpp.indexer.FloatIndexer;
 import org.bytedeco.opencv.global.opencv_core;
@@ -41,7 +42,7 @@ final class FaceDetector {
 
     FaceDetector() {
         try (InputStream in = FaceDetector.class.getResourceAsStream(MODEL)) {
-            byte[] model = java.util.Objects.requireNonNull(in, MODEL).readAllBytes();
+            byte[] model = Objects.requireNonNull(in, MODEL).readAllBytes();
             try (BytePointer bytes = new BytePointer(model)) {
                 net = opencv_dnn.readNetFromTFLite(bytes, model.length);
             }

@@ -2,6 +2,7 @@ package wovenset.core.words;
 
 import java.awt.Font;
 import java.awt.font.FontRenderContext;
+import java.awt.font.TextLayout;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -115,6 +116,6 @@ public final class CaptionFitter {
         if (line.isEmpty()) {
             return 0;
         }
-        return new java.awt.font.TextLayout(line, font, CONTEXT).getAdvance() / MEASURED_AT * size * MM_PER_PT;
+        return new TextLayout(line, font, CONTEXT).getAdvance() / MEASURED_AT * size * MM_PER_PT;
     }
 }

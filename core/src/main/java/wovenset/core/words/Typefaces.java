@@ -4,6 +4,7 @@ import java.awt.Font;
 import java.awt.FontFormatException;
 import java.awt.Shape;
 import java.awt.font.FontRenderContext;
+import java.awt.font.TextAttribute;
 import java.awt.font.TextLayout;
 import java.awt.geom.AffineTransform;
 import java.io.IOException;
@@ -12,6 +13,8 @@ import java.io.UncheckedIOException;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.concurrent.ConcurrentHashMap;
 
 /** The typefaces that ship with the application (all under the SIL Open Font License). */
 public final class Typefaces {
@@ -23,14 +26,14 @@ public final class Typefaces {
         FILES.put("Kalam", "Kalam_400Regular.ttf");
     }
 
-    private static final Map<String, Font> LOADED = new java.util.concurrent.ConcurrentHashMap<>();
+    private static final Map<String, Font> LOADED = new ConcurrentHashMap<>();
 
     private static final int MOST_OUTLINES = 4000;
     /** Points; large, for outlines at text size would be rounded to hinted pixels. */
     private static final float SHAPED_AT = 1000;
 
     private static final FontRenderContext EXACT = new FontRenderContext(null, true, true);
-    private static final Map<Line, Shape> OUTLINES = new java.util.concurrent.ConcurrentHashMap<>(MOST_OUTLINES);
+    private static final Map<Line, Shape> OUTLINES = new ConcurrentHashMap<>(MOST_OUTLINES);
 
     private Typefaces() {}
 
@@ -65,13 +68,13 @@ public final class Typefaces {
         if (file == null) {
             throw new IllegalArgumentException("No typeface named " + name);
         }
-        return java.util.Objects.requireNonNull(Typefaces.class.getResourceAsStream(file), file);
+        return Objects.requireNonNull(Typefaces.class.getResourceAsStream(file), file);
     }
 
     private static Font load(String name) {
         try (InputStream file = file(name)) {
             return Font.createFont(Font.TRUETYPE_FONT, file)
-                    .deriveFont(Map.of(java.awt.font.TextAttribute.KERNING, java.awt.font.TextAttribute.KERNING_ON));
+                    .deriveFont(Map.of(TextAttribute.KERNING, TextAttribute.KERNING_ON));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         } catch (FontFormatException e) {

@@ -20,6 +20,7 @@ import static wovenset.core.testing.Pieces.row;
 
 import java.awt.image.BufferedImage;
 import java.io.IOException;
+import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -32,6 +33,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.IntStream;
+import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
@@ -54,6 +56,7 @@ import wovenset.core.measure.Resolution;
 import wovenset.core.output.MakeRequest.Extent;
 import wovenset.core.output.MakeRequest.Kind;
 import wovenset.core.output.MakeRequest.Photos;
+import wovenset.core.paint.PhotoRasters;
 import wovenset.core.paint.RasterPainter;
 import wovenset.core.piece.Crop;
 import wovenset.core.piece.Piece;
@@ -378,7 +381,7 @@ class PieceMakerTest {
         PieceMaker.Made png = make(sample(1), request(Kind.PNG, 1, 254));
         String text = new String(Files.readAllBytes(png.file()), StandardCharsets.ISO_8859_1);
         int at = text.indexOf("pHYs") + 4;
-        assertThat(java.nio.ByteBuffer.wrap(text.substring(at, at + 4).getBytes(StandardCharsets.ISO_8859_1))
+        assertThat(ByteBuffer.wrap(text.substring(at, at + 4).getBytes(StandardCharsets.ISO_8859_1))
                         .getInt())
                 .isEqualTo(10_000);
         assertThat(text).contains("iCCPsRGB");
@@ -415,8 +418,7 @@ class PieceMakerTest {
         PieceMaker.Made made = make(sample(11), request(Kind.JPEG, 11, 20));
         assertThat(made.name()).isEqualTo("Kites, JPEG pages.zip");
         try (ZipFile zip = new ZipFile(made.file().toFile())) {
-            List<String> names =
-                    zip.stream().map(java.util.zip.ZipEntry::getName).toList();
+            List<String> names = zip.stream().map(ZipEntry::getName).toList();
             assertThat(names)
                     .hasSize(11)
                     .startsWith("Kites, page 01, 236 x 157 px.jpg")
@@ -455,7 +457,7 @@ class PieceMakerTest {
                 .hasMessageContaining("pages 1 to 1");
         Files.delete(photos.original(photo(2)).file());
         assertThatThrownBy(() -> make(sample(1), request(Kind.JPEG, 1, 50)))
-                .isInstanceOf(wovenset.core.paint.PhotoRasters.MissingPhotoException.class);
+                .isInstanceOf(PhotoRasters.MissingPhotoException.class);
     }
 
     @Test

@@ -10,6 +10,7 @@ import java.awt.color.ColorSpace;
 import java.awt.color.ICC_Profile;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
@@ -29,7 +30,7 @@ class PhotoDecoderTest {
             Path path = Files.write(folder.resolve("photo"), file);
             return PhotoDecoder.decode(path, PhotoInspector.inspect(file, PictureLimits.USUAL), longEdge);
         } catch (IOException e) {
-            throw new java.io.UncheckedIOException(e);
+            throw new UncheckedIOException(e);
         }
     }
 

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.NoninvertibleTransformException;
 import java.awt.geom.Point2D;
+import java.awt.geom.Rectangle2D;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
@@ -62,7 +63,7 @@ class CropGeometryTest {
         }
         var bounds = place(one)
                 .toPage()
-                .createTransformedShape(new java.awt.geom.Rectangle2D.Double(0, 0, 1, 1))
+                .createTransformedShape(new Rectangle2D.Double(0, 0, 1, 1))
                 .getBounds2D();
         assertThat(bounds.getWidth()).isLessThanOrEqualTo(one.window.width() + 1e-6);
         assertThat(bounds.getHeight()).isLessThanOrEqualTo(one.window.height() + 1e-6);

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.awt.Color;
+import java.awt.GradientPaint;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.nio.file.Files;
@@ -46,7 +47,7 @@ class SubjectFinderTest {
     void withoutFacesWhatStandsOutIsTheSubject(int x, int y, int width, int height) {
         BufferedImage image = new BufferedImage(600, 400, BufferedImage.TYPE_3BYTE_BGR);
         Graphics2D graphics = image.createGraphics();
-        graphics.setPaint(new java.awt.GradientPaint(0, 0, new Color(90, 140, 210), 0, 400, new Color(190, 215, 240)));
+        graphics.setPaint(new GradientPaint(0, 0, new Color(90, 140, 210), 0, 400, new Color(190, 215, 240)));
         graphics.fillRect(0, 0, 600, 400);
         graphics.setPaint(new Color(200, 60, 30));
         graphics.fillRect(x, y, width, height);

@@ -3,7 +3,9 @@ package wovenset.core.testing;
 import java.awt.Color;
 import java.awt.GradientPaint;
 import java.awt.Graphics2D;
+import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
+import java.awt.image.DataBuffer;
 import java.awt.image.DataBufferByte;
 import java.awt.image.Raster;
 import java.awt.image.WritableRaster;
@@ -11,8 +13,12 @@ import java.io.ByteArrayOutputStream;
 import java.io.DataOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.Objects;
 import java.util.Random;
+import java.util.zip.CRC32;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageWriter;
@@ -44,7 +50,7 @@ public final class TestPhotos {
         Random random = new Random(seed);
         BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_3BYTE_BGR);
         Graphics2D graphics = image.createGraphics();
-        graphics.setRenderingHint(java.awt.RenderingHints.KEY_ANTIALIASING, java.awt.RenderingHints.VALUE_ANTIALIAS_ON);
+        graphics.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
         graphics.setPaint(new GradientPaint(0, 0, colour(random), width, height, colour(random)));
         graphics.fillRect(0, 0, width, height);
         for (int i = 0; i < 14; i++) {
@@ -143,7 +149,7 @@ public final class TestPhotos {
         byte[] head = {
             jpeg[0], jpeg[1], (byte) 0xFF, (byte) marker, (byte) (content.length + 2 >> 8), (byte) (content.length + 2)
         };
-        return concat(concat(head, content), java.util.Arrays.copyOfRange(jpeg, 2, jpeg.length));
+        return concat(concat(head, content), Arrays.copyOfRange(jpeg, 2, jpeg.length));
     }
 
     /** The JPEG with an embedded colour profile (ICC.1, annex B.4) in one part. */
@@ -168,8 +174,7 @@ public final class TestPhotos {
     }
 
     private static byte[] inks(int width, int height, int transform, int[] pixel) {
-        WritableRaster raster =
-                Raster.createInterleavedRaster(java.awt.image.DataBuffer.TYPE_BYTE, width, height, 4, null);
+        WritableRaster raster = Raster.createInterleavedRaster(DataBuffer.TYPE_BYTE, width, height, 4, null);
         for (int y = 0; y < height; y++) {
             for (int x = 0; x < width; x++) {
                 raster.setPixel(x, y, pixel);
@@ -184,7 +189,7 @@ public final class TestPhotos {
         }
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try (ImageOutputStream out = ImageIO.createImageOutputStream(bytes)) {
-            java.util.Objects.requireNonNull(writer).setOutput(out);
+            Objects.requireNonNull(writer).setOutput(out);
             writer.write(null, new IIOImage(raster, null, null), null);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -198,15 +203,15 @@ public final class TestPhotos {
     /** A PNG of a few bytes that says it is this large. */
     public static byte[] boastfulPng(int width, int height) {
         byte[] png = file(corners(8, 8), "png");
-        java.nio.ByteBuffer.wrap(png).putInt(16, width).putInt(20, height);
-        java.util.zip.CRC32 sum = new java.util.zip.CRC32();
+        ByteBuffer.wrap(png).putInt(16, width).putInt(20, height);
+        CRC32 sum = new CRC32();
         sum.update(png, 12, 17);
-        java.nio.ByteBuffer.wrap(png).putInt(29, (int) sum.getValue());
+        ByteBuffer.wrap(png).putInt(29, (int) sum.getValue());
         return png;
     }
 
     public static byte[] concat(byte[] one, byte[] other) {
-        byte[] both = java.util.Arrays.copyOf(one, one.length + other.length);
+        byte[] both = Arrays.copyOf(one, one.length + other.length);
         System.arraycopy(other, 0, both, one.length, other.length);
         return both;
     }

@@ -72,7 +72,7 @@ class PhotoController {
         }
         List<PhotoId> taken = results.stream()
                 .map(PhotoIntake.Result::photo)
-                .filter(java.util.Objects::nonNull)
+                .filter(Objects::nonNull)
                 .distinct()
                 .toList();
         Set<PhotoId> there =

@@ -2,6 +2,7 @@ package wovenset.server.photo;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -12,8 +13,10 @@ import java.security.NoSuchAlgorithmException;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
+import java.util.HashMap;
 import java.util.HexFormat;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -83,7 +86,7 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
                 Path original = originalPath(id);
                 Files.createDirectories(original.getParent());
                 Files.move(arriving, original, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
-                sync(java.util.Objects.requireNonNull(original.getParent()));
+                sync(Objects.requireNonNull(original.getParent()));
             } finally {
                 Files.deleteIfExists(arriving);
             }
@@ -125,7 +128,7 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
         Path arriving = arriving();
         try (FileChannel channel =
                 FileChannel.open(arriving, StandardOpenOption.CREATE_NEW, StandardOpenOption.WRITE)) {
-            java.nio.ByteBuffer buffer = java.nio.ByteBuffer.wrap(file);
+            ByteBuffer buffer = ByteBuffer.wrap(file);
             while (buffer.hasRemaining()) {
                 channel.write(buffer);
             }
@@ -171,7 +174,7 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
     }
 
     List<StoredPhoto> findAll(List<PhotoId> ids) {
-        var byId = new java.util.HashMap<PhotoId, StoredPhoto>();
+        var byId = new HashMap<PhotoId, StoredPhoto>();
         repository.findAll(ids).forEach(photo -> byId.put(photo.id(), photo));
         return ids.stream().filter(byId::containsKey).map(byId::get).toList();
     }
@@ -273,9 +276,8 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
             }
         }
         for (Path file : filesIn(derived)) {
-            boolean orphan = !rows.contains(java.util.Objects.requireNonNull(file.getParent())
-                    .getFileName()
-                    .toString());
+            boolean orphan = !rows.contains(
+                    Objects.requireNonNull(file.getParent()).getFileName().toString());
             if (orphan || file.getFileName().toString().endsWith(".part.jpg")) {
                 Files.delete(file);
             }

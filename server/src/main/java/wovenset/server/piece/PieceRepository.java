@@ -15,6 +15,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.jooq.DSLContext;
+import org.jooq.Field;
 import org.jooq.Query;
 import org.jooq.Record;
 import org.jspecify.annotations.Nullable;
@@ -131,6 +132,7 @@ class PieceRepository {
                 .set(PIECE.JOURNAL_AT, 0L)
                 .set(PIECE.LOOK_REVISION, 1L)
                 .set(PIECE.HEAD, documents.write(DocumentType.HEAD, Head.of(piece)))
+                .set(onTheShelf(piece))
                 .set(PIECE.CREATED_AT, now)
                 .set(PIECE.CHANGED_AT, now)
                 .execute();
@@ -164,7 +166,8 @@ class PieceRepository {
                 .set(PIECE.REVISION, revision)
                 .set(PIECE.JOURNAL_AT, journalAt)
                 .set(PIECE.CHANGED_AT, now)
-                .set(PIECE.LOOK_REVISION, lookRevision);
+                .set(PIECE.LOOK_REVISION, lookRevision)
+                .set(onTheShelf(after));
         (delta.head().isPresent() ? update.set(PIECE.HEAD, documents.write(DocumentType.HEAD, Head.of(after))) : update)
                 .where(PIECE.ID.eq(after.id().toString()))
                 .execute();
@@ -189,6 +192,17 @@ class PieceRepository {
                 pagePositions,
                 entries(before, after, delta),
                 damaged);
+    }
+
+    /** What the shelf tells of a piece. */
+    private static Map<Field<?>, Object> onTheShelf(Piece piece) {
+        return Map.of(
+                PIECE.PAGE_COUNT,
+                piece.pages().size(),
+                PIECE.ENTRY_COUNT,
+                piece.entries().size(),
+                PIECE.COVER_ID,
+                piece.pages().get(0).id().toString());
     }
 
     private static boolean looksDifferent(Head one, Head other) {

@@ -10,6 +10,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.stereotype.Service;
@@ -102,7 +103,7 @@ public class PieceService {
         return read;
     }
 
-    private <T> T result(java.util.function.Supplier<T> work) {
+    private <T> T result(Supplier<T> work) {
         return Objects.requireNonNull(transaction.execute(status -> work.get()));
     }
 

@@ -1,19 +1,12 @@
 package wovenset.server.piece;
 
-import static org.jooq.impl.DSL.count;
-import static org.jooq.impl.DSL.field;
-import static org.jooq.impl.DSL.min;
-import static org.jooq.impl.DSL.select;
-import static wovenset.server.db.Tables.ENTRY;
 import static wovenset.server.db.Tables.PAGE;
 import static wovenset.server.db.Tables.PIECE;
 
 import java.util.List;
 import java.util.UUID;
 import org.jooq.DSLContext;
-import org.jooq.Field;
 import org.jooq.Record;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 import wovenset.core.delta.Head;
 import wovenset.server.piece.PieceViews.ShelfItem;
@@ -32,24 +25,23 @@ class ShelfRepository {
         this.documents = documents;
     }
 
-    /** Latest change first. */
+    /** Latest change first. Cost: a row of each piece and of its cover. */
     List<ShelfItem> all() {
-        Field<Integer> pages = field(select(count()).from(PAGE).where(PAGE.PIECE_ID.eq(PIECE.ID)));
-        Field<Integer> photos = field(select(count()).from(ENTRY).where(ENTRY.PIECE_ID.eq(PIECE.ID)));
-        var cover = PAGE.as("cover");
-        var first = PAGE.as("first");
         return sql.select(PIECE.ID, PIECE.REVISION, PIECE.HEAD, PIECE.CHANGED_AT, PIECE.LOOK_REVISION)
-                .select(pages, photos, cover.ID, cover.REVISION)
+                .select(PIECE.PAGE_COUNT, PIECE.ENTRY_COUNT, PIECE.COVER_ID, PAGE.REVISION)
                 .from(PIECE)
-                .leftJoin(cover)
-                .on(cover.PIECE_ID.eq(PIECE.ID))
-                .and(cover.POSITION.eq(select(min(first.POSITION)).from(first).where(first.PIECE_ID.eq(PIECE.ID))))
+                .leftJoin(PAGE)
+                .on(PAGE.ID.eq(PIECE.COVER_ID))
                 .where(PIECE.DELETED_AT.isNull())
                 .orderBy(PIECE.CHANGED_AT.desc())
-                .fetch(row -> item(row, row.get(pages), row.get(photos), row.get(cover.ID), row.get(cover.REVISION)));
+                .fetch(this::item);
     }
 
-    private ShelfItem item(Record row, int pages, int photos, @Nullable String cover, @Nullable Long coverRevision) {
+    private ShelfItem item(Record row) {
+        int pages = row.get(PIECE.PAGE_COUNT);
+        int photos = row.get(PIECE.ENTRY_COUNT);
+        String cover = row.get(PIECE.COVER_ID);
+        Long coverRevision = row.get(PAGE.REVISION);
         UUID id = UUID.fromString(row.get(PIECE.ID));
         String changedAt = row.get(PIECE.CHANGED_AT) + "Z";
         long revision = row.get(PIECE.REVISION);

@@ -3,6 +3,7 @@ package wovenset.server.setting;
 import static wovenset.server.db.Tables.SETTING;
 
 import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wovenset.core.scene.SharpnessLimits;
 import wovenset.server.stored.DocumentType;
@@ -15,7 +16,7 @@ public class SettingService {
 
     private final DSLContext sql;
     private final Documents documents;
-    private volatile @org.jspecify.annotations.Nullable SharpnessLimits sharpness;
+    private volatile @Nullable SharpnessLimits sharpness;
 
     SettingService(DSLContext sql, Documents documents) {
         this.sql = sql;

@@ -1,5 +1,6 @@
 package wovenset.server.stored;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DeserializationFeature;
@@ -17,8 +18,7 @@ public class Documents {
             .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
             .disable(EnumFeature.READ_ENUMS_USING_TO_STRING)
             .changeDefaultVisibility(CoreJson::onlyComponents)
-            .changeDefaultPropertyInclusion(inclusion ->
-                    inclusion.withValueInclusion(com.fasterxml.jackson.annotation.JsonInclude.Include.NON_ABSENT))
+            .changeDefaultPropertyInclusion(inclusion -> inclusion.withValueInclusion(JsonInclude.Include.NON_ABSENT))
             .build();
 
     private record Envelope(String type, int version, Object body) {}

@@ -1,5 +1,6 @@
 package wovenset.server.upgrade;
 
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -24,6 +25,7 @@ import wovenset.core.photo.PhotoFacts;
 import wovenset.core.photo.PhotoId;
 import wovenset.core.photo.PixelSize;
 import wovenset.core.photo.Region;
+import wovenset.core.photo.Subject;
 import wovenset.core.piece.Crop;
 import wovenset.core.piece.Fill;
 import wovenset.core.piece.FrameWords;
@@ -188,7 +190,7 @@ public final class PageUpgrade {
         return photo(frame)
                 .map(photo -> known.apply(photo).flatMap(Known::shown).orElseGet(() -> facts.subject(photo)
                         .region()))
-                .orElse(wovenset.core.photo.Subject.UNKNOWN.region());
+                .orElse(Subject.UNKNOWN.region());
     }
 
     private static Optional<PhotoId> photo(JsonNode frame) {
@@ -272,8 +274,7 @@ public final class PageUpgrade {
                 end++;
             }
             if (end - i > 1) {
-                UUID id = UUID.nameUUIDFromBytes(
-                        (page + " group at " + i).getBytes(java.nio.charset.StandardCharsets.UTF_8));
+                UUID id = UUID.nameUUIDFromBytes((page + " group at " + i).getBytes(StandardCharsets.UTF_8));
                 all.add(new Group(id, Look.PLAIN, items.subList(i, end)));
             } else {
                 all.add(items.get(i));
@@ -290,8 +291,7 @@ public final class PageUpgrade {
         Map<Integer, PixelSize> sizes = Map.of(0, new PixelSize(1500, 1000), 1, new PixelSize(750, 1000));
         page.path("frames").forEach(frame -> {
             if (frame instanceof ObjectNode object) {
-                UUID id = UUID.nameUUIDFromBytes(
-                        ("frame " + number[0]).getBytes(java.nio.charset.StandardCharsets.UTF_8));
+                UUID id = UUID.nameUUIDFromBytes(("frame " + number[0]).getBytes(StandardCharsets.UTF_8));
                 object.put("id", id.toString());
                 object.put("photo", String.format("%064x", number[0]++));
             }

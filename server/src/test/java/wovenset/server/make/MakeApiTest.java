@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.net.URLDecoder;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
@@ -48,7 +49,7 @@ class MakeApiTest {
         assertThat(job.path("share").asDouble()).isEqualTo(1);
         Api.Answer file = api.get("/api/makes/" + job.path("id").asString() + "/file");
         assertThat(new String(file.bytes(), 0, 5, StandardCharsets.US_ASCII)).isEqualTo("%PDF-");
-        assertThat(java.net.URLDecoder.decode(file.header("Content-Disposition"), StandardCharsets.UTF_8))
+        assertThat(URLDecoder.decode(file.header("Content-Disposition"), StandardCharsets.UTF_8))
                 .contains("attachment")
                 .contains("Oma & Opa 50 Jahre, 2 pages.pdf");
     }

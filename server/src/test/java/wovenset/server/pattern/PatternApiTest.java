@@ -2,6 +2,7 @@ package wovenset.server.pattern;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -28,7 +29,7 @@ class PatternApiTest {
         return new String(
                 api.get("/api/patterns/" + pattern.path("id").asString() + "/file")
                         .bytes(),
-                java.nio.charset.StandardCharsets.UTF_8);
+                StandardCharsets.UTF_8);
     }
 
     private Api.Answer bring(String text) {
@@ -60,7 +61,7 @@ class PatternApiTest {
                         "AGREED");
                 assertThat(used.status())
                         .as(one.path("pattern").path("name").asString() + " on " + size[0] + ": "
-                                + new String(used.bytes(), java.nio.charset.StandardCharsets.UTF_8))
+                                + new String(used.bytes(), StandardCharsets.UTF_8))
                         .isEqualTo(200);
                 assertThat(api.page(id, page).path("scene").path("frames").size())
                         .isEqualTo(one.path("sketch").size());

@@ -91,6 +91,34 @@ class PieceApiTest {
     }
 
     @Test
+    void theShelfTellsHowMuchAPieceHoldsAndItsFirstPage() {
+        String piece = id(api.startPiece("Counted", 300, 200));
+        String first = page(api.piece(piece));
+        api.bring(piece, Map.of("a.jpg", TestPhotos.jpeg(90, 60, 112)));
+        edit(piece, "addPage", "afterPageId", first);
+        edit(piece, "movePage", "pageId", first, "index", 1);
+        JsonNode onShelf = onShelf(piece);
+        assertThat(onShelf.path("pages").asInt()).isEqualTo(2);
+        assertThat(onShelf.path("photos").asInt()).isEqualTo(1);
+        assertThat(onShelf.path("coverPage").asString())
+                .isEqualTo(page(api.piece(piece)))
+                .isNotEqualTo(first);
+        step("undo", piece);
+        step("undo", piece);
+        assertThat(onShelf(piece).path("pages").asInt()).isEqualTo(1);
+        assertThat(onShelf(piece).path("coverPage").asString()).isEqualTo(first);
+    }
+
+    private JsonNode onShelf(String piece) {
+        return api.get("/api/pieces")
+                .json()
+                .valueStream()
+                .filter(item -> item.path("id").asString().equals(piece))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
     void anEditIsStoredBeforeItIsAnsweredAndAnsweredByWhatChanged() {
         String piece = id(api.startPiece("Captions", 300, 200));
         api.bring(piece, Map.of("a.jpg", TestPhotos.jpeg(90, 60, 111)));

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 class RecentTest {
@@ -33,7 +34,7 @@ class RecentTest {
         for (int i = 0; i < 10_000; i++) {
             recent.put(i, "value");
         }
-        assertThat(java.util.stream.IntStream.range(0, 10_000)
+        assertThat(IntStream.range(0, 10_000)
                         .filter(i -> recent.find(i) != null)
                         .count())
                 .isLessThanOrEqualTo(100);

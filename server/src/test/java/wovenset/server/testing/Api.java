@@ -187,7 +187,12 @@ public final class Api {
     }
 
     /** Asks for a file and waits until it is made, has failed or was stopped. */
-    public JsonNode make(String piece, String kind, List<Integer> pages, int resolution) {
+    public JsonNode make(String piece, String kind, List<Integer> pages, double resolution) {
+        return make(piece, kind, pages, resolution, "TRIM");
+    }
+
+    /** @param extent {@code TRIM}, or {@code BLEED} for what is cut off, too */
+    public JsonNode make(String piece, String kind, List<Integer> pages, double resolution, String extent) {
         Answer answer = post(
                 "/api/pieces/" + piece + "/makes",
                 Map.of(
@@ -202,11 +207,17 @@ public final class Api {
                         "ground",
                         "PAGE_COLOUR",
                         "extent",
-                        "TRIM",
+                        extent,
                         "photos",
                         "FITTED"));
         assertThat(answer.status()).isEqualTo(202);
         return ended(answer.json().path("id").asString());
+    }
+
+    /** The file that was made. */
+    public byte[] made(JsonNode make) {
+        assertThat(make.path("state").asString()).isEqualTo("DONE");
+        return get("/api/makes/" + make.path("id").asString() + "/file").bytes();
     }
 
     public JsonNode ended(String make) {

@@ -5,6 +5,7 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Comparator;
+import java.util.function.BiConsumer;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import wovenset.server.WovensetApplication;
@@ -24,8 +25,7 @@ public final class RunningApplication implements AutoCloseable {
     }
 
     /** On data that was there before: {@code load} fills the database and the folder. */
-    public static RunningApplication on(
-            PrivateDatabase.Durability durability, java.util.function.BiConsumer<PrivateDatabase, Path> load) {
+    public static RunningApplication on(PrivateDatabase.Durability durability, BiConsumer<PrivateDatabase, Path> load) {
         try {
             Path folder = Files.createTempDirectory("wovenset-run");
             PrivateDatabase database = PrivateDatabase.start(folder.resolve("db"), durability);

@@ -68,28 +68,8 @@ class GoldenUpgradeTest {
     }
 
     private BufferedImage page(String piece, int page) throws IOException {
-        Map<String, Object> request = Map.of(
-                "kind",
-                "PNG",
-                "pages",
-                List.of(page),
-                "resolution",
-                60,
-                "jpegQuality",
-                90,
-                "ground",
-                "PAGE_COLOUR",
-                "extent",
-                "BLEED",
-                "photos",
-                "FITTED");
-        String make = api.post("/api/pieces/" + piece + "/makes", request)
-                .json()
-                .path("id")
-                .asString();
-        assertThat(api.ended(make).path("state").asString()).isEqualTo("DONE");
-        return ImageIO.read(
-                new ByteArrayInputStream(api.get("/api/makes/" + make + "/file").bytes()));
+        byte[] png = api.made(api.make(piece, "PNG", List.of(page), 60, "BLEED"));
+        return ImageIO.read(new ByteArrayInputStream(png));
     }
 
     private void checkPages(String piece, String state) throws IOException {

@@ -14,6 +14,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 import wovenset.server.testing.Api;
 import wovenset.server.testing.TestServer;
 
@@ -73,9 +74,9 @@ class GuardTest {
     @Test
     void theDescriptionThatTheInterfaceIsGeneratedFromIsUpToDate() throws IOException {
         var described = api.get("/api/openapi.json").json();
-        ((tools.jackson.databind.node.ObjectNode) described).remove("servers");
+        ((ObjectNode) described).remove("servers");
         var committed = new JsonMapper().readTree(Files.readString(Path.of("../web/openapi.json")));
-        ((tools.jackson.databind.node.ObjectNode) committed).remove("servers");
+        ((ObjectNode) committed).remove("servers");
         assertThat(described.equals(GuardTest::compare, committed))
                 .as("web/openapi.json is stale: run ./wovenset describe")
                 .isTrue();

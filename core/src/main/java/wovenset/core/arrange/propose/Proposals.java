@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import wovenset.core.arrange.slicing.Lines;
 import wovenset.core.arrange.slicing.SlicingSums;
 import wovenset.core.arrange.space.FrameTrim;
@@ -145,12 +146,12 @@ public final class Proposals {
     /** The number of different edges, across and down, to a tenth of a millimetre. */
     private static long edges(List<BoxMm> places) {
         return places.stream()
-                        .flatMap(p -> java.util.stream.Stream.of(p.x(), p.x() + p.width()))
+                        .flatMap(p -> Stream.of(p.x(), p.x() + p.width()))
                         .map(v -> Math.round(v * 10))
                         .distinct()
                         .count()
                 + places.stream()
-                        .flatMap(p -> java.util.stream.Stream.of(p.y(), p.y() + p.height()))
+                        .flatMap(p -> Stream.of(p.y(), p.y() + p.height()))
                         .map(v -> Math.round(v * 10))
                         .distinct()
                         .count();

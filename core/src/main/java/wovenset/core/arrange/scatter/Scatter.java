@@ -1,5 +1,6 @@
 package wovenset.core.arrange.scatter;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
@@ -214,12 +215,12 @@ public final class Scatter {
         boolean[] row = new boolean[EXACT];
         for (int i = 0; i < prints.length; i++) {
             Print print = prints[i];
-            Print[] over = java.util.Arrays.stream(prints, i + 1, prints.length)
+            Print[] over = Arrays.stream(prints, i + 1, prints.length)
                     .filter(other -> other.mayMeet(print))
                     .toArray(Print[]::new);
             int hidden = 0;
             for (int down = 0; down < EXACT && over.length > 0; down++) {
-                java.util.Arrays.fill(row, false);
+                Arrays.fill(row, false);
                 for (Print other : over) {
                     other.coverRow(print, (down + 0.5) / EXACT, row);
                 }

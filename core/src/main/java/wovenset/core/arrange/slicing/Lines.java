@@ -2,8 +2,10 @@ package wovenset.core.arrange.slicing;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import wovenset.core.arrange.space.FrameTrim;
 import wovenset.core.arrange.space.Space;
 import wovenset.core.arrangement.SlicingTree;
@@ -60,7 +62,7 @@ public final class Lines {
     }
 
     /** The least ragged way to break the photos into so many lines; null if a line would have no room. */
-    private @org.jspecify.annotations.Nullable SlicingTree broken(int lines) {
+    private @Nullable SlicingTree broken(int lines) {
         int n = proportions.size();
         double gap = space.gap();
         double across = rows ? space.box().height() : space.box().width();
@@ -109,7 +111,7 @@ public final class Lines {
         int end = n;
         for (int line = lines; line > 0; line--) {
             int start = from[line][end];
-            parts.add(0, Cut.of(rows ? Way.ACROSS : Way.DOWN, java.util.Collections.nCopies(end - start, Leaf.OWN)));
+            parts.add(0, Cut.of(rows ? Way.ACROSS : Way.DOWN, Collections.nCopies(end - start, Leaf.OWN)));
             end = start;
         }
         return Cut.of(rows ? Way.DOWN : Way.ACROSS, parts);

@@ -2,6 +2,7 @@ package wovenset.core.arrange.slicing;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import wovenset.core.arrange.space.Space;
 import wovenset.core.arrangement.Slicing;
 import wovenset.core.arrangement.SlicingTree;
@@ -35,7 +36,7 @@ public final class SlicingGrowth {
                 best = tree;
             }
         }
-        return java.util.Objects.requireNonNull(best, "a tree grows in two ways at least");
+        return Objects.requireNonNull(best, "a tree grows in two ways at least");
     }
 
     private static List<SlicingTree> grown(SlicingTree tree) {

@@ -1,6 +1,7 @@
 package wovenset.core.arrange.slicing;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -116,7 +117,7 @@ public final class SlicingSums {
         double extent = across ? width : height;
         double room = extent - gap * (block.parts.size() - 1);
         double[] wishes = wishes(block, across ? height : width);
-        double all = java.util.Arrays.stream(wishes).sum();
+        double all = Arrays.stream(wishes).sum();
         double taken = 0;
         for (int i = 0; i < wishes.length; i++) {
             double start = room * (taken / all) + gap * i;

@@ -20,6 +20,7 @@ import wovenset.core.arrange.space.Place;
 import wovenset.core.arrange.space.PlacesOutcome;
 import wovenset.core.arrange.space.Space;
 import wovenset.core.arrangement.Arrangement;
+import wovenset.core.arrangement.ByHand;
 import wovenset.core.arrangement.Grid;
 import wovenset.core.arrangement.Margins;
 import wovenset.core.arrangement.Scattered;
@@ -231,7 +232,7 @@ final class ArrangeEdits {
         boolean onlyPrints = model.frames().stream().noneMatch(PhotoFrame::isFree);
         if (model.arrangement() instanceof Scattered scattered && onlyPrints && !filled.isEmpty()) {
             Scattered anew = strewn(piece, page, filled, scattered.margins(), scattered.recipe());
-            Page bare = page.with(new wovenset.core.arrangement.ByHand(scattered.margins()), List.of());
+            Page bare = page.with(new ByHand(scattered.margins()), List.of());
             return piece.mapPage(
                     page.id(),
                     old -> inSlots(

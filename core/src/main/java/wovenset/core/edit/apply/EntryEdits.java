@@ -7,6 +7,7 @@ import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
@@ -123,7 +124,7 @@ final class EntryEdits {
             throw EditRefusedException.of("entryIds", Reason.ORDER_OF_ENTRIES);
         }
         List<Entry> ordered = new ArrayList<>();
-        order.forEach(id -> ordered.add(java.util.Objects.requireNonNull(entries.get(id))));
+        order.forEach(id -> ordered.add(Objects.requireNonNull(entries.get(id))));
         return Outcome.of(piece.withEntries(Entries.of(ordered)), Doing.ORDER_PHOTOS);
     }
 

@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -30,6 +31,7 @@ import wovenset.core.piece.Placement;
 import wovenset.core.said.Doing;
 import wovenset.core.said.Reason;
 import wovenset.core.said.Said;
+import wovenset.core.style.StyleUse;
 
 /** Edits of items, whatever their kind: patch, move, add, remove, restack, group. */
 final class ItemEdits {
@@ -80,7 +82,7 @@ final class ItemEdits {
     /** Puts frames where they are wanted, unless they are locked. */
     Outcome moved(Piece piece, Page page, Map<UUID, Placement.Free> wanted, Said name) {
         for (PhotoFrame frame : Edits.checkedFrames(page, List.copyOf(wanted.keySet()))) {
-            Placement.Free to = java.util.Objects.requireNonNull(wanted.get(frame.id()));
+            Placement.Free to = Objects.requireNonNull(wanted.get(frame.id()));
             if (frame.isFree() && frame.look().locked() && !to.equals(frame.placement())) {
                 throw Edits.locked(page, frame);
             }
@@ -178,8 +180,8 @@ final class ItemEdits {
                 .anyMatch(style -> style.id().equals(frame.style().style()));
         PhotoFrame one = styled
                 ? frame
-                : frame.withStyle(new wovenset.core.style.StyleUse(
-                        piece.styles().usual().id(), frame.style().differences()));
+                : frame.withStyle(
+                        new StyleUse(piece.styles().usual().id(), frame.style().differences()));
         if (!(frame.fill() instanceof Fill.OwnPhoto own)) {
             return one;
         }
@@ -206,7 +208,7 @@ final class ItemEdits {
             throw EditRefusedException.of("itemIds", Reason.ORDER_OF_ITEMS);
         }
         List<Item> order = new ArrayList<>();
-        edit.itemIds().forEach(id -> order.add(java.util.Objects.requireNonNull(items.get(id))));
+        edit.itemIds().forEach(id -> order.add(Objects.requireNonNull(items.get(id))));
         return Outcome.of(piece, page.withItems(order), Doing.RESTACK);
     }
 

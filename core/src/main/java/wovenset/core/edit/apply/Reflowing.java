@@ -9,6 +9,7 @@ import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import wovenset.core.arrangement.Arrangement;
+import wovenset.core.arrangement.ByHand;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.EditRefusedException;
 import wovenset.core.piece.Item;
@@ -124,7 +125,7 @@ final class Reflowing {
     /** The page without its slotted frames; an arrangement of any kind may then come. */
     private static Page emptied(Page page) {
         return page.with(
-                new wovenset.core.arrangement.ByHand(page.arrangement().margins()),
+                new ByHand(page.arrangement().margins()),
                 Page.flatMapped(page.items(), frame -> Optional.of(frame).filter(PhotoFrame::isFree)));
     }
 

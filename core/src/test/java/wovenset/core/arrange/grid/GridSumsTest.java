@@ -8,6 +8,9 @@ import static wovenset.core.testing.Pieces.grid;
 import static wovenset.core.testing.Pieces.mm;
 
 import java.util.List;
+import java.util.Objects;
+import java.util.function.Function;
+import java.util.stream.IntStream;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
@@ -101,8 +104,8 @@ class GridSumsTest {
 
     private static void checkAxis(
             List<Cell> cells,
-            java.util.function.Function<Cell, Length> start,
-            java.util.function.Function<Cell, Length> size,
+            Function<Cell, Length> start,
+            Function<Cell, Length> size,
             Length page,
             Length before,
             Length after,
@@ -207,7 +210,7 @@ class GridSumsTest {
     }
 
     private static List<Cell> column(GridOutcome.Fits fits, Grid grid) {
-        return java.util.stream.IntStream.range(0, grid.rows())
+        return IntStream.range(0, grid.rows())
                 .mapToObj(row -> fits.cells().get(row * grid.columns()))
                 .toList();
     }
@@ -274,7 +277,7 @@ class GridSumsTest {
         Grid grid = grid(1, 1, 0, 0).withCell(new Grid.CellSize(mm(cellWidth), mm(cellHeight)));
         Grid most = GridSums.most(format(width, height), grid, true, Length.ZERO, Length.ZERO);
         assertThat(List.of(most.rows(), most.columns())).containsExactly(rows, columns);
-        assertThat(java.util.Objects.requireNonNull(most.cell()).width()).isEqualTo(mm(chosen));
+        assertThat(Objects.requireNonNull(most.cell()).width()).isEqualTo(mm(chosen));
     }
 
     @Test

@@ -4,12 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Area;
+import java.awt.geom.PathIterator;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import wovenset.core.arrange.space.FrameTrim;
 import wovenset.core.arrange.space.Place;
@@ -55,9 +57,9 @@ class ScatterTest {
         double y = 0;
         for (var path = area.getPathIterator(null, 0.01); !path.isDone(); path.next()) {
             int kind = path.currentSegment(point);
-            double nextX = kind == java.awt.geom.PathIterator.SEG_CLOSE ? startX : point[0];
-            double nextY = kind == java.awt.geom.PathIterator.SEG_CLOSE ? startY : point[1];
-            if (kind == java.awt.geom.PathIterator.SEG_MOVETO) {
+            double nextX = kind == PathIterator.SEG_CLOSE ? startX : point[0];
+            double nextY = kind == PathIterator.SEG_CLOSE ? startY : point[1];
+            if (kind == PathIterator.SEG_MOVETO) {
                 startX = nextX;
                 startY = nextY;
             } else {
@@ -81,8 +83,7 @@ class ScatterTest {
         List<Area> areas = places.stream().map(ScatterTest::area).toList();
         for (int i = 0; i < count; i++) {
             BoxMm cell = places.get(i).box();
-            assertThat(cell.width() / cell.height())
-                    .isCloseTo(proportions.get(i), org.assertj.core.api.Assertions.within(1e-6));
+            assertThat(cell.width() / cell.height()).isCloseTo(proportions.get(i), Assertions.within(1e-6));
             assertThat(Math.abs(places.get(i).turnDegrees())).isLessThanOrEqualTo(12);
             assertThat(areas.get(i).getBounds2D().getMinX()).isGreaterThan(10 - 1e-6);
             assertThat(areas.get(i).getBounds2D().getMaxY())

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.SplittableRandom;
 import java.util.stream.DoubleStream;
@@ -92,11 +93,11 @@ class LinesTest {
     @Test
     void sixSquaresOnAWidePageAreTwoRowsOfThree() {
         BoxMm room = new BoxMm(0, 0, 300, 200);
-        assertThat(Lines.tree(java.util.Collections.nCopies(6, 1.0), new Space(room, 0, FrameTrim.NONE), true)
+        assertThat(Lines.tree(Collections.nCopies(6, 1.0), new Space(room, 0, FrameTrim.NONE), true)
                         .orElseThrow()
                         .toString())
                 .isEqualTo("[(ppp)(ppp)]");
-        assertThat(Lines.tree(java.util.Collections.nCopies(6, 1.0), new Space(room, 0, FrameTrim.NONE), false)
+        assertThat(Lines.tree(Collections.nCopies(6, 1.0), new Space(room, 0, FrameTrim.NONE), false)
                         .orElseThrow()
                         .toString())
                 .isEqualTo("([pp][pp][pp])");

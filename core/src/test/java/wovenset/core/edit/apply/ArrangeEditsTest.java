@@ -23,6 +23,7 @@ import static wovenset.core.testing.Pieces.row;
 import static wovenset.core.testing.Pieces.shown;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import wovenset.core.arrange.Places;
@@ -59,7 +60,7 @@ class ArrangeEditsTest {
 
     private static BoxMm place(Piece piece, UUID id) {
         PlacesOutcome.Fits fits = (PlacesOutcome.Fits) Places.of(piece, first(piece), Pieces.facts());
-        return java.util.Objects.requireNonNull(fits.places().get(id)).box();
+        return Objects.requireNonNull(fits.places().get(id)).box();
     }
 
     private static Edit use(Piece piece, Pattern pattern, Edit.PatternPart part) {

@@ -19,6 +19,7 @@ import static wovenset.core.testing.Pieces.row;
 import static wovenset.core.testing.Pieces.shown;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -44,7 +45,7 @@ import wovenset.core.testing.Pieces;
 class ItemEditsTest {
     private static BoxMm place(Piece piece, UUID id) {
         PlacesOutcome.Fits fits = (PlacesOutcome.Fits) Places.of(piece, first(piece), Pieces.facts());
-        return java.util.Objects.requireNonNull(fits.places().get(id)).box();
+        return Objects.requireNonNull(fits.places().get(id)).box();
     }
 
     private static Edit giveBack(Piece piece, UUID... ids) {
