@@ -131,7 +131,7 @@ class PatternTest {
         room.buttonLike("lies freely$").press("t");
         assertThat(room.buttonLike("lies freely$")).hasCount(0);
         room.saved();
-        assertThat(scene(room).path("frames").get(4).path("box").toString()).isEqualTo(lay);
+        assertThat(scene(room).path("frames").get(5).path("box").toString()).isEqualTo(lay);
         room.button("Back to a grid").click();
         assertThat(room.buttonLike("lies freely$")).hasCount(0);
         assertThat(room.field("Columns")).isVisible();

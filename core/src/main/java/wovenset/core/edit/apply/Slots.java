@@ -200,15 +200,25 @@ final class Slots {
             }
 
             private Page inSlot(Arrangement arrangement, int slot) {
-                return page.with(
-                        arrangement,
-                        page.items().isEmpty()
-                                ? List.of()
-                                : Page.flatMapped(
-                                        page.items(),
-                                        one -> Optional.of(one.id().equals(frame.id()) ? one.inSlot(slot) : one)));
+                List<Item> items = new ArrayList<>(Page.flatMapped(
+                        page.items(), one -> Optional.of(one.id().equals(frame.id()) ? one.inSlot(slot) : one)));
+                restack(items, frame.id(), slot);
+                return page.with(arrangement, items);
             }
         });
+    }
+
+    /** A frame on the page itself goes behind the first one of a later slot, as it lay before it was taken out. */
+    private static void restack(List<Item> items, UUID frameId, int slot) {
+        int own = items.stream().map(Item::id).toList().indexOf(frameId);
+        for (int i = 0; i < own; i++) {
+            if (items.get(i) instanceof PhotoFrame other
+                    && other.placement() instanceof Placement.InSlot in
+                    && in.slot() > slot) {
+                items.add(i, items.remove(own));
+                return;
+            }
+        }
     }
 
     private static double proportion(Box box) {

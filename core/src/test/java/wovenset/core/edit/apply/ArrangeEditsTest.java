@@ -1,6 +1,7 @@
 package wovenset.core.edit.apply;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 import static wovenset.core.edit.apply.Refusals.checkRefused;
 import static wovenset.core.testing.Pieces.applied;
@@ -27,6 +28,7 @@ import java.util.Objects;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import wovenset.core.arrange.Places;
+import wovenset.core.arrange.propose.PageProposals;
 import wovenset.core.arrange.space.PlacesOutcome;
 import wovenset.core.arrangement.Margins;
 import wovenset.core.arrangement.Scattered;
@@ -159,8 +161,17 @@ class ArrangeEditsTest {
         }
         Piece gone = applied(out, new Edit.RemoveItems(first(out).id(), ids.subList(0, 1)));
         assertThat(place(gone, ids.get(5))).isEqualTo(place(strewn, ids.get(5)));
-        Piece back = applied(out, new Edit.GiveBackItems(first(out).id(), List.of(ids.get(4), ids.get(2))));
-        assertThat(first(back).slotted()).hasSize(6);
+        Piece back = applied(
+                out,
+                new Edit.GiveBackItems(first(out).id(), List.of(ids.get(4))),
+                new Edit.GiveBackItems(first(out).id(), List.of(ids.get(2))));
+        for (UUID id : ids) {
+            assertThat(place(back, id))
+                    .as("back in its own place, for the photos differ")
+                    .isEqualTo(place(strewn, id));
+        }
+        assertThat(first(back).arrangement()).isEqualTo(first(strewn).arrangement());
+        assertThat(frames(back)).as("from back to front, too").isEqualTo(ids);
     }
 
     @Test
@@ -214,5 +225,80 @@ class ArrangeEditsTest {
         Piece both = applied(plain, use(plain, pattern, Edit.PatternPart.BOTH));
         assertThat(first(both).slotted().get(0).style().in(both.styles()).cornerRadius())
                 .isEqualTo(mm(2));
+    }
+
+    @Test
+    void whatAFrameDiffersInGoesAlongWithItsPhotoAndStaysWhenAPhotoIsReplaced() {
+        Piece piece = row(3);
+        UUID page = first(piece).id();
+        StyleDifference wide = new StyleDifference.BandWidth(0, mm(6));
+        Piece gilt = applied(piece, patch(piece, new ItemChange.Differ(wide), frame(piece, 0)));
+        Piece swapped = applied(gilt, new Edit.SwapFrames(page, frame(piece, 0), page, frame(piece, 2)));
+        assertThat(first(swapped).frames())
+                .extracting(frame -> frame.style().differences())
+                .containsExactly(List.of(), List.of(), List.of(wide));
+        Piece replaced = applied(gilt, new Edit.PlaceEntry(page, frame(piece, 0), entry(piece, 2)));
+        assertThat(first(replaced).frames().get(0).style().differences()).containsExactly(wide);
+        Piece used = applied(swapped, use(swapped, pattern(gilt), Edit.PatternPart.FRAMES));
+        assertThat(first(used).slotted())
+                .extracting(frame -> frame.style().differences())
+                .as("without the pattern's look photos keep their own")
+                .containsExactly(List.of(), List.of(), List.of(wide));
+        Piece looked = applied(row(3), use(row(3), pattern(gilt), Edit.PatternPart.BOTH));
+        assertThat(first(looked).slotted())
+                .extracting(frame -> frame.style().differences())
+                .containsExactly(List.of(wide), List.of(), List.of());
+    }
+
+    @Test
+    void proposalsKeepWhatAFrameDiffersInAndWholePhotosWholeInsideIt() {
+        Piece piece = cut(row(5), "([pp]p[pp])", true);
+        StyleDifference wide = new StyleDifference.BandWidth(0, mm(6));
+        Piece own = applied(piece, patch(piece, new ItemChange.Differ(wide), frame(piece, 1), frame(piece, 4)));
+        PageProposals.Answer answer = PageProposals.of(own, first(own), Pieces.facts(), mm(4), 8, 1);
+        assertThat(((PageProposals.Answer.Offers) answer).offers()).isNotEmpty().allSatisfy(offer -> {
+            assertThat(offer.page().frames())
+                    .filteredOn(frame -> !frame.style().differences().isEmpty())
+                    .extracting(frame ->
+                            own.entryOf(offer.page(), frame).orElseThrow().photo())
+                    .containsExactlyInAnyOrder(photo(2), photo(5));
+            if (offer.page().arrangement() instanceof Slicing slicing && slicing.whole()) {
+                assertThat(offer.lost()).isZero();
+            }
+        });
+    }
+
+    @Test
+    void freeFramesOfAPatternAreScaledAndScatteredPrintsAreAsManyAsThePhotos() {
+        Piece released = applied(
+                cut(row(3), "(p[pp])", false),
+                new Edit.ReleasePage(first(row(3)).id()));
+        Piece small = applied(row(3), new Edit.SetFormat(Pieces.format(150, 100)));
+        Piece used = applied(small, use(small, pattern(released), Edit.PatternPart.FRAMES));
+        for (int i = 0; i < 3; i++) {
+            assertThat(place(used, frame(used, i)).width())
+                    .isCloseTo(place(released, frame(released, i)).width() / 2, within(0.002));
+        }
+        Piece eight = row(8);
+        Piece strewn = applied(eight, use(eight, pattern(strewn(5)), Edit.PatternPart.FRAMES));
+        Scattered scattered = (Scattered) first(strewn).arrangement();
+        assertThat(scattered.prints()).hasSize(8);
+        assertThat(scattered.recipe()).isEqualTo(RECIPE);
+        assertThat(shown(strewn)).containsExactly(1, 2, 3, 4, 5, 6, 7, 8);
+    }
+
+    @Test
+    void patternsThatCannotBeAreRefused() {
+        Pattern three = pattern(row(3));
+        assertThatThrownBy(() -> new Pattern("", three.width(), three.height(), three.page(), three.styles()))
+                .hasMessageContaining(Reason.PATTERN_NAME.code());
+        assertThatThrownBy(() -> new Pattern("x", mm(1), three.height(), three.page(), three.styles()))
+                .hasMessageContaining(Reason.PATTERN_SIZE.code());
+        assertThatThrownBy(() -> new Pattern("x", three.width(), three.height(), first(row(3)), three.styles()))
+                .hasMessageContaining(Reason.PATTERN_WITH_PHOTOS.code());
+        assertThatThrownBy(
+                        () -> three.page().with(grid(1, 2, 10, 5), three.page().items()))
+                .as("one frame for each place")
+                .hasMessageContaining(Reason.SLOT.code());
     }
 }

@@ -14,6 +14,7 @@ import static wovenset.core.testing.Pieces.grid;
 import static wovenset.core.testing.Pieces.mm;
 import static wovenset.core.testing.Pieces.move;
 import static wovenset.core.testing.Pieces.patch;
+import static wovenset.core.testing.Pieces.photo;
 import static wovenset.core.testing.Pieces.piece;
 import static wovenset.core.testing.Pieces.row;
 import static wovenset.core.testing.Pieces.shown;
@@ -218,5 +219,39 @@ class ItemEditsTest {
                 Reason.SELECT_PHOTO_FIRST);
         checkRefused(
                 piece, patch(piece, new ItemChange.SetHidden(true), UUID.randomUUID()), "itemIds", Reason.FRAME_GONE);
+    }
+
+    @Test
+    void photosFlowIntoDrawnFramesAndAPageAfterThemHasNone() {
+        Piece piece = row(2);
+        UUID page = first(piece).id();
+        PhotoFrame drawn = PhotoFrame.empty(
+                UUID.randomUUID(), free(5, 5, 40, 30), piece.styles().usual().id());
+        Piece filled = applied(
+                piece,
+                new Edit.AddItems(page, List.of(drawn), List.of()),
+                new Edit.AddPhotos(List.of(photo(5))),
+                new Edit.FlowEntries());
+        assertThat(shown(filled)).containsExactly(1, 2, 5);
+        Piece added = applied(filled, new Edit.AddPage(page));
+        assertThat(Places.of(added, added.pages().get(1), Pieces.facts())).isInstanceOf(PlacesOutcome.Fits.class);
+    }
+
+    @Test
+    void freeFramesGoAlongOntoAnotherPageAndBandsNeedRoomForAPhoto() {
+        Piece free = applied(
+                cut(row(4), "(p[pp]p)", false),
+                new Edit.ReleasePage(first(row(4)).id()));
+        Piece square = applied(free, new Edit.SetFormat(Pieces.format(200, 200)));
+        frames(square).forEach(id -> {
+            assertThat(place(square, id).x())
+                    .isBetween(0.0, 200 - place(square, id).width());
+        });
+        Piece small = applied(row(1), move(row(1), frame(row(1), 0), free(30, 40, 12, 9)));
+        checkRefused(
+                small,
+                new Edit.SetFrameStyle(small.styles().usual().withBand(0, band -> band.withWidth(mm(5)))),
+                "bandWidth",
+                Reason.BAND_FILLS_FRAME);
     }
 }
