@@ -1,6 +1,6 @@
 import { useCallback, useRef, useState } from 'react'
 import { type Edit, type Entry, type IntakeResult, Problem, problemOf, windowName } from '../api/client'
-import type { PieceHandle } from '../workroom/usePiece'
+import type { PieceHandle } from '../workroom/piece/usePiece'
 
 export interface Arriving {
   key: number

@@ -2,7 +2,7 @@ import { LengthSlider } from '../ui/LengthSlider'
 import { ColourField } from '../ui/ColourField'
 import { Field, inputLook } from '../ui/Field'
 import type { UnitFormat } from '../measure/units'
-import type { Border } from './styles'
+import type { Border } from './piece/styles'
 
 interface Props {
   border: Border

@@ -1,6 +1,6 @@
 import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react'
 import { Button } from '../ui/Button'
-import type { Question } from './usePiece'
+import type { Question } from './piece/usePiece'
 
 /** Asks before photos flow to other pages, with what it comes to. */
 export function ReflowQuestion({ question }: { question: Question | null }) {

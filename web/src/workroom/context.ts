@@ -1,8 +1,8 @@
 import { createContext, type Dispatch, useContext } from 'react'
 import type { FrameScene, PageScene, Photo } from '../api/client'
-import type { Frame, Page, Piece } from './model'
-import type { Selection, SelectionAction } from './selection'
-import type { PieceHandle } from './usePiece'
+import type { Frame, Page, Piece } from './piece/model'
+import type { Selection, SelectionAction } from './piece/selection'
+import type { PieceHandle } from './piece/usePiece'
 
 /** A photo as it takes part in the piece: what is known of its file, and its words here. */
 export interface TrayPhoto extends Photo {

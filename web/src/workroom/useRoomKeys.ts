@@ -1,7 +1,7 @@
 import { type Dispatch, useEffect } from 'react'
-import type { Piece } from './model'
+import type { Piece } from './piece/model'
 import { type Step, STEPS } from './Rail'
-import type { SelectionAction } from './selection'
+import type { SelectionAction } from './piece/selection'
 
 interface Doings {
   piece: Piece | undefined

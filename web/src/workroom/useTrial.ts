@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import type { Edit } from '../api/client'
 import { useRoom } from './context'
-import type { WantedEdit } from './usePiece'
+import type { WantedEdit } from './piece/usePiece'
 
 /** Edits that are shown before they are made, and what is wrong with the last one, by field. */
 export function useTrial() {

@@ -1,5 +1,5 @@
 import type { Step } from '../Rail'
-import { ArrangeDrawer } from './ArrangeDrawer'
+import { ArrangeDrawer } from './arrange/ArrangeDrawer'
 import { CheckDrawer } from './CheckDrawer'
 import { DressDrawer } from './DressDrawer'
 import { GatherDrawer } from './GatherDrawer'

@@ -6,7 +6,7 @@ import { NumberField } from '../../ui/NumberField'
 import { Wrong } from '../../ui/Wrong'
 import { BorderFields } from '../BorderFields'
 import { useRoom } from '../context'
-import { type Border, borderOf, usualStyle, withBorder } from '../styles'
+import { type Border, borderOf, usualStyle, withBorder } from '../piece/styles'
 import { useTrial } from '../useTrial'
 import { Part } from './Part'
 

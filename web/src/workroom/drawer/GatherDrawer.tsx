@@ -3,7 +3,7 @@ import { ArrivingList, Choosers, FileDrop } from '../../light-table/Intake'
 import { useIntake } from '../../light-table/useIntake'
 import { Button } from '../../ui/Button'
 import { useRoom } from '../context'
-import { usesOf } from '../model'
+import { usesOf } from '../piece/model'
 import { Part } from './Part'
 import { PhotoTray } from './PhotoTray'
 

@@ -2,7 +2,7 @@ import { ArrowLeftRight } from 'lucide-react'
 import type { Format } from '../../api/client'
 import { LengthField } from '../../measure/LengthField'
 import { useRoom } from '../context'
-import type { WantedEdit } from '../usePiece'
+import type { WantedEdit } from '../piece/usePiece'
 import { Part } from './Part'
 
 /** The finished size and the bleed; what arranges the frames follows. */

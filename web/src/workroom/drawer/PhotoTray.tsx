@@ -1,7 +1,7 @@
 import { smallPicture } from '../../api/client'
 import { useDragging } from '../../drag/DragProvider'
 import { useRoom } from '../context'
-import { usesOf } from '../model'
+import { usesOf } from '../piece/model'
 
 /** The piece's photos, small: drag one onto a frame, or press it to place it in the selected or first empty frame. Short, it shows two
  * rows and a half and scrolls. */

@@ -1,9 +1,9 @@
 import { type CSSProperties } from 'react'
 import { type FrameScene, largePicture } from '../../api/client'
 import type { BenchScale } from '../bench/useBenchScale'
-import { placePhoto } from '../cropMath'
-import type { Spot } from '../model'
-import { insideMm } from '../styles'
+import { placePhoto } from '../piece/cropMath'
+import type { Spot } from '../piece/model'
+import { insideMm } from '../piece/styles'
 import { boxOf } from './spots'
 
 interface Props {

@@ -1,5 +1,5 @@
 import { useSyncExternalStore } from 'react'
-import type { Spot } from '../model'
+import type { Spot } from '../piece/model'
 import type { Distance, SnapLine } from './snap'
 
 /** A frame as it is being dragged, before it is stored: only moved, or with another size or turn. */

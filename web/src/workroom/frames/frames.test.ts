@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Guide } from '../../api/client'
-import type { Spot } from '../model'
+import type { Spot } from '../piece/model'
 import { partsOfSize } from './sizeText'
 import { distances, sameSizes, snapEdge, snapMove, type Surroundings } from './snap'
 import { boundsOf, drawn, pointOf, turnedTo, turnWithin } from './spots'

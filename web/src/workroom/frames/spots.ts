@@ -1,6 +1,6 @@
 import type { Box, FrameScene, PageScene } from '../../api/client'
-import type { Frame, Spot } from '../model'
-import type { Pivot } from '../selection'
+import type { Frame, Spot } from '../piece/model'
+import type { Pivot } from '../piece/selection'
 
 /** Micrometres. */
 const SMALLEST = 2000

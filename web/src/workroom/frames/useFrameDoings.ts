@@ -1,9 +1,9 @@
 import type { Entry, Item, ItemChange, PhotoFrame } from '../../api/client'
 import { useNotice } from '../../ui/Notices'
-import { gapOf } from '../arrangement'
+import { gapOf } from '../piece/arrangement'
 import { useRoom } from '../context'
-import type { Frame, Spot } from '../model'
-import { alike } from '../styles'
+import type { Frame, Spot } from '../piece/model'
+import { alike } from '../piece/styles'
 import { around, boundsOf, movedBy, spotsOf } from './spots'
 import { useSpots } from './useSpots'
 

@@ -1,6 +1,6 @@
 import { useCallback } from 'react'
 import { useRoom } from '../context'
-import { type Frame, moveOf, type Spot } from '../model'
+import { type Frame, moveOf, type Spot } from '../piece/model'
 import { useBurst } from '../useBurst'
 import { spotsOf } from './spots'
 

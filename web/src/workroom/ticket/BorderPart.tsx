@@ -6,8 +6,8 @@ import { Wrong } from '../../ui/Wrong'
 import { BorderFields } from '../BorderFields'
 import { useRoom } from '../context'
 import { useFrameDoings } from '../frames/useFrameDoings'
-import type { Frame } from '../model'
-import { type Border, borderOf, differenceOf, styleOf } from '../styles'
+import type { Frame } from '../piece/model'
+import { type Border, borderOf, differenceOf, styleOf } from '../piece/styles'
 import { useTrial } from '../useTrial'
 
 const PROPERTIES: Record<string, string> = {

@@ -2,7 +2,7 @@ import { useState } from 'react'
 import type { FrameScene } from '../../api/client'
 import { Field, inputLook } from '../../ui/Field'
 import { useRoom } from '../context'
-import { type Frame, usesOf } from '../model'
+import { type Frame, usesOf } from '../piece/model'
 
 /** The words below a photo, with word of what does not fit or cannot be set. */
 export function CaptionField({ frame, scene }: { frame: Frame; scene: FrameScene }) {

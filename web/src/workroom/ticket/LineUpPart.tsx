@@ -13,7 +13,7 @@ import type { Edit } from '../../api/client'
 import { IconButton } from '../../ui/Button'
 import { inputLook } from '../../ui/Field'
 import { useRoom } from '../context'
-import type { Frame } from '../model'
+import type { Frame } from '../piece/model'
 
 type LineUp = Extract<Edit, { kind: 'lineUpItems' }>
 

@@ -1,8 +1,8 @@
 import type { Marks } from '../../api/client'
 import { Field, inputLook } from '../../ui/Field'
 import { useRoom } from '../context'
-import type { Frame } from '../model'
-import { onPage } from '../usePiece'
+import type { Frame } from '../piece/model'
+import { onPage } from '../piece/usePiece'
 
 const TURNS: Record<Marks['turn'], string> = { ANY: 'anywhere', FIRST: 'first', LAST: 'last' }
 const GROUPS = [1, 2, 3, 4]

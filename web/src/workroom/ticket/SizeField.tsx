@@ -3,7 +3,7 @@ import { say } from '../../measure/units'
 import { Button } from '../../ui/Button'
 import { TakenField } from '../../ui/TakenField'
 import { useRoom } from '../context'
-import type { Frame } from '../model'
+import type { Frame } from '../piece/model'
 import { partsOfSize } from '../frames/sizeText'
 import { spotsOf } from '../frames/spots'
 

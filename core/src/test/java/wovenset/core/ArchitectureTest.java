@@ -20,6 +20,7 @@ class ArchitectureTest {
             "photo",
             "arrangement",
             "style",
+            "item",
             "piece",
             "arrange",
             "pattern",

@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
-import wovenset.core.piece.Item;
+import wovenset.core.item.Item;
 import wovenset.core.piece.Page;
 
 /** What a step did to one page. */

@@ -1,11 +1,11 @@
 package wovenset.core.edit;
 
-import wovenset.core.piece.Crop;
-import wovenset.core.piece.FrameWords;
-import wovenset.core.piece.Group;
-import wovenset.core.piece.Item;
-import wovenset.core.piece.Marks;
-import wovenset.core.piece.PhotoFrame;
+import wovenset.core.item.Crop;
+import wovenset.core.item.FrameWords;
+import wovenset.core.item.Group;
+import wovenset.core.item.Item;
+import wovenset.core.item.Marks;
+import wovenset.core.item.PhotoFrame;
 import wovenset.core.said.Doing;
 import wovenset.core.style.Outline;
 import wovenset.core.style.StyleDifference;

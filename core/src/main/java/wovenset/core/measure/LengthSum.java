@@ -8,6 +8,8 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.apache.commons.numbers.fraction.BigFraction;
 import org.jspecify.annotations.Nullable;
+import wovenset.core.said.Reason;
+import wovenset.core.said.Said;
 
 /**
  * Reads a length as a person writes it: {@code 35in/5}, {@code 20 cm - 2*8mm}, {@code 1 1/2 in}, {@code 12,5}.
@@ -40,7 +42,7 @@ public final class LengthSum {
      * @param text what was typed
      * @param unit the unit of a text that names none
      * @param resolution what a pixel is
-     * @throws LengthSumException if it is not a length, with the reason in words
+     * @throws LengthSumException if it is not a length, with the reason
      */
     public static Length parse(String text, LengthUnit unit, Resolution resolution) {
         return new LengthSum(text, unit, resolution).read();
@@ -48,18 +50,18 @@ public final class LengthSum {
 
     private Length read() {
         if (text.isBlank()) {
-            throw refuse("Write a length, such as 12 mm or 35in/5", 0);
+            throw refuse(0, Reason.LENGTH_EMPTY);
         }
         if (text.length() > LONGEST) {
-            throw refuse("This is longer than any length needs to be", LONGEST);
+            throw refuse(LONGEST, Reason.LENGTH_TEXT);
         }
         Value value = sum();
         if (at < text.length()) {
-            throw refuse("“" + text.substring(at).strip() + "” is not a number, a unit or a sign of a sum", at);
+            throw refuse(at, Reason.LENGTH_SIGN, text.substring(at).strip());
         }
         Length length = Length.rounded(asLength(value).amount);
         if (length.compareTo(Length.LIMIT) > 0 || Length.LIMIT.plus(length).isNegative()) {
-            throw refuse("This is more than ten metres", 0);
+            throw refuse(0, Reason.LENGTH_LIMIT);
         }
         return length;
     }
@@ -68,12 +70,7 @@ public final class LengthSum {
         return switch (value.power) {
             case 1 -> value;
             case 0 -> new Value(value.amount.multiply(unit.micrometres(resolution)), 1);
-            default ->
-                throw refuse(
-                        value.power > 1
-                                ? "A length times a length is an area"
-                                : "A number divided by a length is no length",
-                        0);
+            default -> throw refuse(0, value.power > 1 ? Reason.LENGTH_AREA : Reason.LENGTH_INVERSE);
         };
     }
 
@@ -99,7 +96,7 @@ public final class LengthSum {
             right = asLength(right);
         }
         if (left.power > 1) {
-            throw refuse("Areas cannot be added here", sign);
+            throw refuse(sign, Reason.LENGTH_AREAS);
         }
         return new Value(left.amount.add(right.amount), left.power);
     }
@@ -114,7 +111,7 @@ public final class LengthSum {
             } else if (skip("/÷:")) {
                 Value right = factor();
                 if (right.amount.signum() == 0) {
-                    throw refuse("Nothing can be divided by zero", sign);
+                    throw refuse(sign, Reason.LENGTH_BY_ZERO);
                 }
                 left = new Value(left.amount.divide(right.amount), left.power - right.power);
             } else {
@@ -131,7 +128,7 @@ public final class LengthSum {
         if (skip("(")) {
             Value inner = nested(this::sum);
             if (!skip(")")) {
-                throw refuse("A bracket is not closed", at);
+                throw refuse(at, Reason.LENGTH_BRACKET);
             }
             return withUnit(inner);
         }
@@ -142,7 +139,7 @@ public final class LengthSum {
 
     private Value nested(Supplier<Value> inner) {
         if (++depth > DEEPEST) {
-            throw refuse("Too many brackets", at);
+            throw refuse(at, Reason.LENGTH_BRACKETS);
         }
         Value value = inner.get();
         depth--;
@@ -180,10 +177,9 @@ public final class LengthSum {
             at = start;
             return value;
         }
-        LengthUnit written = LengthUnit.bySymbol(word)
-                .orElseThrow(() -> refuse("“" + word + "” is not a unit known here; use mm, cm, in, pt or px", start));
+        LengthUnit written = LengthUnit.bySymbol(word).orElseThrow(() -> refuse(start, Reason.LENGTH_UNIT, word));
         if (value.power != 0) {
-            throw refuse("This has two units", start);
+            throw refuse(start, Reason.LENGTH_TWO_UNITS);
         }
         return new Value(value.amount.multiply(written.micrometres(resolution)), 1);
     }
@@ -203,14 +199,12 @@ public final class LengthSum {
         }
         String digits = text.substring(start, at).replace(',', '.');
         if (digits.isEmpty() || digits.equals(".")) {
-            throw refuse(
-                    start >= text.length()
-                            ? "A number is missing at the end"
-                            : "“" + text.substring(start).strip() + "” is not a number",
-                    start);
+            throw start >= text.length()
+                    ? refuse(start, Reason.LENGTH_ENDS)
+                    : refuse(start, Reason.LENGTH_NUMBER, text.substring(start).strip());
         }
         if (digits.indexOf('.') != digits.lastIndexOf('.') || digits.length() > 18) {
-            throw refuse("“" + text.substring(start, at) + "” is not a number", start);
+            throw refuse(start, Reason.LENGTH_NUMBER, text.substring(start, at));
         }
         BigDecimal value = new BigDecimal(digits.toLowerCase(Locale.ROOT));
         return BigFraction.of(value.unscaledValue(), BigInteger.TEN.pow(Math.max(0, value.scale())));
@@ -232,7 +226,7 @@ public final class LengthSum {
         }
     }
 
-    private LengthSumException refuse(String reason, int position) {
-        return new LengthSumException(reason, position);
+    private static LengthSumException refuse(int position, Reason reason, Object... args) {
+        return new LengthSumException(Said.of(reason, args), position);
     }
 }

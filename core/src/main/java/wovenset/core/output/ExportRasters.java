@@ -42,7 +42,7 @@ final class ExportRasters implements PhotoRasters {
             trim();
             return image;
         } catch (RefusedPhotoException e) {
-            throw new MissingPhotoException(String.valueOf(e.getMessage()), e);
+            throw MissingPhotoException.damaged(original.name(), e);
         }
     }
 

@@ -11,6 +11,7 @@ import org.bytedeco.opencv.global.opencv_imgcodecs;
 import org.bytedeco.opencv.opencv_core.Mat;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.paint.RasterPainter;
+import wovenset.core.said.Reason;
 import wovenset.core.scene.PageScene;
 
 /**
@@ -46,10 +47,12 @@ final class PageImageWriter {
             double fits = Math.sqrt(MOST_PIXELS / (box.width() * box.height())) * 25.4;
             double side = MOST_SIDE / Math.max(box.width(), box.height()) * 25.4;
             throw new MakeRefusedException(
-                    "At " + Math.round(request.resolution().ppi()) + " pixels per inch this page has "
-                            + width + " × " + height + " pixels; at most " + MOST_PIXELS / 1_000_000
-                            + " megapixels can be made as one image. Up to "
-                            + (int) Math.floor(Math.min(fits, side)) + " pixels per inch fits.");
+                    Reason.MAKE_PIXELS,
+                    Math.round(request.resolution().ppi()),
+                    width,
+                    height,
+                    MOST_PIXELS / 1_000_000,
+                    (int) Math.floor(Math.min(fits, side)));
         }
         return new PixelExtent((int) width, (int) height);
     }

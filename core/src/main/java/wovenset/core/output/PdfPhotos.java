@@ -89,6 +89,14 @@ final class PdfPhotos implements PdfImages {
 
     private Picture made(PhotoPixels pixels) throws IOException {
         PhotoFiles.Original original = files.original(pixels.photo());
+        try {
+            return made(pixels, original);
+        } catch (RefusedPhotoException e) {
+            throw PhotoRasters.MissingPhotoException.damaged(original.name(), e);
+        }
+    }
+
+    private Picture made(PhotoPixels pixels, PhotoFiles.Original original) throws IOException {
         PhotoHeader header = original.header();
         double mmPerPixel = largest.getOrDefault(pixels, 1.0);
         boolean fine = 25.4 / mmPerPixel > FINE * request.resolution().ppi();
@@ -99,12 +107,8 @@ final class PdfPhotos implements PdfImages {
         }
         double wantedScale = mmPerPixel * request.resolution().pixelsPerMm();
         int longEdge = RasterScale.longEdge(header.width(), header.height(), wantedScale);
-        try {
-            BufferedImage image = PhotoDecoder.decode(original.file(), header, longEdge);
-            return new Picture(JPEGFactory.createFromImage(document, unmultiplied(image), QUALITY), Affine.IDENTITY);
-        } catch (RefusedPhotoException e) {
-            throw new PhotoRasters.MissingPhotoException(String.valueOf(e.getMessage()), e);
-        }
+        BufferedImage image = PhotoDecoder.decode(original.file(), header, longEdge);
+        return new Picture(JPEGFactory.createFromImage(document, unmultiplied(image), QUALITY), Affine.IDENTITY);
     }
 
     /** A PDF keeps colours and their transparency apart. */

@@ -11,6 +11,10 @@ public interface PhotoFiles {
      */
     Original original(PhotoId photo);
 
-    /** A stored photo; its file is only read. */
-    record Original(Path file, PhotoHeader header) {}
+    /**
+     * A stored photo; its file is only read.
+     *
+     * @param name that the file had, to be shown
+     */
+    record Original(Path file, PhotoHeader header, String name) {}
 }

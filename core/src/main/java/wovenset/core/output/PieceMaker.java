@@ -10,6 +10,7 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import wovenset.core.paint.RasterPainter;
 import wovenset.core.piece.Piece;
+import wovenset.core.said.Reason;
 import wovenset.core.scene.PageScene;
 import wovenset.core.scene.SceneResolver;
 
@@ -38,8 +39,7 @@ public final class PieceMaker {
     public Made make(Piece piece, MakeRequest request, Path folder, MakeProgress progress) throws IOException {
         for (int page : request.pages()) {
             if (page < 0 || page >= piece.pages().size()) {
-                throw new MakeRefusedException(
-                        "The piece has pages 1 to " + piece.pages().size() + ".");
+                throw new MakeRefusedException(Reason.MAKE_PAGES, piece.pages().size());
             }
         }
         Path target = Files.createTempFile(folder, "make", ".part");

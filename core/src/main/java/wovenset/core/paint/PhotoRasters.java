@@ -3,6 +3,8 @@ package wovenset.core.paint;
 import java.awt.image.BufferedImage;
 import org.jspecify.annotations.Nullable;
 import wovenset.core.photo.PhotoPixels;
+import wovenset.core.said.Reason;
+import wovenset.core.said.Said;
 
 /** Where the raster backend's pixels come from. */
 public interface PhotoRasters {
@@ -17,8 +19,20 @@ public interface PhotoRasters {
 
     /** A photo's file is gone or damaged. */
     final class MissingPhotoException extends RuntimeException {
-        public MissingPhotoException(String message, @Nullable Throwable cause) {
-            super(message, cause);
+        private final transient Said said;
+
+        public MissingPhotoException(Said said, @Nullable Throwable cause) {
+            super(said.toString(), cause);
+            this.said = said;
+        }
+
+        /** That the original of this name is damaged. */
+        public static MissingPhotoException damaged(String fileName, Throwable cause) {
+            return new MissingPhotoException(Said.of(Reason.PHOTO_DAMAGED, fileName), cause);
+        }
+
+        public Said said() {
+            return said;
         }
     }
 }

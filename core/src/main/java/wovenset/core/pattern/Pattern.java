@@ -2,10 +2,10 @@ package wovenset.core.pattern;
 
 import java.util.List;
 import wovenset.core.arrangement.Arrangement;
+import wovenset.core.item.PhotoFrame;
 import wovenset.core.measure.Format;
 import wovenset.core.measure.Length;
 import wovenset.core.piece.Page;
-import wovenset.core.piece.PhotoFrame;
 import wovenset.core.said.Checks;
 import wovenset.core.said.Reason;
 import wovenset.core.style.StyleSheet;

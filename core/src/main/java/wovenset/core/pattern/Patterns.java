@@ -25,6 +25,11 @@ import wovenset.core.arrangement.SlicingTree.Cut;
 import wovenset.core.arrangement.SlicingTree.Leaf;
 import wovenset.core.arrangement.Track;
 import wovenset.core.geometry.BoxMm;
+import wovenset.core.item.Crop;
+import wovenset.core.item.Fill;
+import wovenset.core.item.Items;
+import wovenset.core.item.PhotoFrame;
+import wovenset.core.item.Placement;
 import wovenset.core.measure.Format;
 import wovenset.core.measure.Length;
 import wovenset.core.measure.LengthUnit;
@@ -32,14 +37,10 @@ import wovenset.core.measure.Resolution;
 import wovenset.core.photo.PhotoFacts;
 import wovenset.core.photo.PhotoId;
 import wovenset.core.photo.PixelSize;
-import wovenset.core.piece.Crop;
 import wovenset.core.piece.Entries;
 import wovenset.core.piece.Entry;
-import wovenset.core.piece.Fill;
 import wovenset.core.piece.Page;
-import wovenset.core.piece.PhotoFrame;
 import wovenset.core.piece.Piece;
-import wovenset.core.piece.Placement;
 
 /**
  * Makes patterns of pages, and fits them to pages of another size: margins, gaps and fixed measures by s = min(W′/W, H′/H), frames
@@ -65,7 +66,7 @@ public final class Patterns {
             arrangement = slicing.withTree(kept(slicing.tree(), proportions.iterator()));
         }
         Page empty =
-                page.with(arrangement, Page.flatMapped(page.items(), frame -> Optional.of(frame.emptied(frame.id()))));
+                page.with(arrangement, Items.mapFrames(page.items(), frame -> Optional.of(frame.emptied(frame.id()))));
         return new Pattern(
                 name, piece.format().width(), piece.format().height(), empty.withPictures(List.of()), piece.styles());
     }
@@ -89,7 +90,7 @@ public final class Patterns {
         Page page = pattern.page();
         Page fitted = page.with(
                 scaled(page.arrangement(), scale, own, format),
-                Page.flatMapped(page.items(), frame -> Optional.of(scaled(frame.withId(ids.get()), own, format))));
+                Items.mapFrames(page.items(), frame -> Optional.of(scaled(frame.withId(ids.get()), own, format))));
         return new Pattern(pattern.name(), format.width(), format.height(), fitted, pattern.styles());
     }
 

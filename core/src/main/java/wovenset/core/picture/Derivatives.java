@@ -12,6 +12,7 @@ import org.bytedeco.javacpp.BytePointer;
 import org.bytedeco.javacpp.IntPointer;
 import org.bytedeco.opencv.global.opencv_imgcodecs;
 import org.bytedeco.opencv.opencv_core.Mat;
+import wovenset.core.said.Reason;
 
 /**
  * The smaller sizes of a photo that screens are drawn from: upright sRGB JPEGs, or PNGs of photos with clear parts. They can be
@@ -80,7 +81,7 @@ public final class Derivatives {
                 ClearPixels.unmultiply(plain);
             }
             if (!opencv_imgcodecs.imencode(clear ? ".png" : ".jpg", plain, packed, options)) {
-                throw new RefusedPhotoException("The picture could not be reduced.");
+                throw new RefusedPhotoException(Reason.FILE_NOT_REDUCED);
             }
             byte[] file = new byte[(int) packed.limit()];
             packed.get(file);

@@ -9,6 +9,7 @@ import org.bytedeco.opencv.global.opencv_core;
 import org.bytedeco.opencv.global.opencv_imgcodecs;
 import org.bytedeco.opencv.global.opencv_imgproc;
 import org.bytedeco.opencv.opencv_core.Mat;
+import wovenset.core.said.Reason;
 
 /** Reads and reduces the derived sizes that the screen is drawn from. */
 public final class DerivedPixels {
@@ -20,7 +21,7 @@ public final class DerivedPixels {
                 Mat raw = new Mat(1, file.length, opencv_core.CV_8UC1, bytes);
                 Mat picture = opencv_imgcodecs.imdecode(raw, opencv_imgcodecs.IMREAD_UNCHANGED)) {
             if (picture.empty()) {
-                throw new RefusedPhotoException("A derived picture cannot be decoded.");
+                throw new RefusedPhotoException(Reason.FILE_PIXELS_DAMAGED);
             }
             if (picture.channels() == 4) {
                 ClearPixels.multiply(picture);

@@ -9,6 +9,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
+import wovenset.core.said.Reason;
 
 /**
  * The marker segments of a JPEG file (ITU-T T.81, annex B): size, colours, profile, and whether it is complete.
@@ -45,11 +46,10 @@ public final class JpegSegments {
         JpegSegments segments = new JpegSegments(file);
         segments.walk();
         if (segments.width == 0 || segments.height == 0) {
-            throw new RefusedPhotoException("The file is damaged: it does not say how large its picture is.");
+            throw new RefusedPhotoException(Reason.FILE_NO_SIZE);
         }
         if (segments.end < 0) {
-            throw new RefusedPhotoException(
-                    "The file is cut short; its end is missing. Copy it from the camera again.");
+            throw new RefusedPhotoException(Reason.FILE_CUT_SHORT);
         }
         return segments;
     }
@@ -111,7 +111,7 @@ public final class JpegSegments {
         int at = 2;
         while (at + 3 < file.length) {
             if ((file[at] & 0xFF) != 0xFF) {
-                throw new RefusedPhotoException("The file is damaged near byte " + at + ".");
+                throw new RefusedPhotoException(Reason.FILE_DAMAGED_AT, at);
             }
             int marker = file[at + 1] & 0xFF;
             if (marker == 0xFF) {

@@ -17,6 +17,7 @@ import org.bytedeco.opencv.global.opencv_imgproc;
 import org.bytedeco.opencv.opencv_core.Mat;
 import org.bytedeco.opencv.opencv_core.Size;
 import org.jspecify.annotations.Nullable;
+import wovenset.core.said.Reason;
 
 /**
  * Decodes photos to upright sRGB pixels of the size that is asked for.
@@ -84,7 +85,7 @@ public final class PhotoDecoder {
         try {
             return ColourProfile.of(header.format(), Files.readAllBytes(file));
         } catch (IOException e) {
-            throw new RefusedPhotoException("The file cannot be read.", e);
+            throw RefusedPhotoException.because(e, Reason.FILE_UNREADABLE);
         }
     }
 
@@ -110,10 +111,10 @@ public final class PhotoDecoder {
                     file.toString(),
                     mayBeClear ? opencv_imgcodecs.IMREAD_UNCHANGED : flag | opencv_imgcodecs.IMREAD_IGNORE_ORIENTATION);
         } catch (RuntimeException e) {
-            throw new RefusedPhotoException("The picture in the file is damaged and cannot be decoded.", e);
+            throw RefusedPhotoException.because(e, Reason.FILE_PIXELS_DAMAGED);
         }
         if (picture == null || picture.empty()) {
-            throw new RefusedPhotoException("The picture in the file is damaged and cannot be decoded.");
+            throw new RefusedPhotoException(Reason.FILE_PIXELS_DAMAGED);
         }
         return mayBeClear ? ClearPixels.eightBit(picture) : picture;
     }
@@ -129,7 +130,7 @@ public final class PhotoDecoder {
             }
             BufferedImage read = ImageIO.read(file.toFile());
             if (read == null) {
-                throw new RefusedPhotoException("The picture in the file cannot be decoded.");
+                throw new RefusedPhotoException(Reason.FILE_PIXELS_DAMAGED);
             }
             BufferedImage plain = new BufferedImage(read.getWidth(), read.getHeight(), BufferedImage.TYPE_3BYTE_BGR);
             Graphics2D graphics = plain.createGraphics();
@@ -139,7 +140,7 @@ public final class PhotoDecoder {
             picture.data().put(((DataBufferByte) plain.getRaster().getDataBuffer()).getData());
             return picture;
         } catch (IOException | RuntimeException e) {
-            throw new RefusedPhotoException("The picture in the file is damaged and cannot be decoded.", e);
+            throw RefusedPhotoException.because(e, Reason.FILE_PIXELS_DAMAGED);
         }
     }
 

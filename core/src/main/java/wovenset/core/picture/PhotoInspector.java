@@ -21,11 +21,12 @@ import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 import org.jspecify.annotations.Nullable;
+import wovenset.core.item.FrameWords;
+import wovenset.core.said.Reason;
 
 /** Finds out what a file is and whether it may be decoded, from its header, before any pixel is. */
 public final class PhotoInspector {
     private static final DateTimeFormatter EXIF_TIME = DateTimeFormatter.ofPattern("uuuu:MM:dd HH:mm:ss");
-    private static final int LONGEST_CAPTION = 500;
     private static final int TIFF_FOUR_INKS = 5;
 
     private PhotoInspector() {}
@@ -36,31 +37,27 @@ public final class PhotoInspector {
      */
     public static PhotoHeader inspect(byte[] file, PictureLimits limits) {
         if (file.length == 0) {
-            throw new RefusedPhotoException("The file is empty.");
+            throw new RefusedPhotoException(Reason.FILE_EMPTY);
         }
         if (file.length > limits.bytes()) {
-            throw new RefusedPhotoException("The file is larger than " + limits.bytes() / 1_000_000 + " MB.");
+            throw new RefusedPhotoException(Reason.FILE_TOO_LARGE, limits.bytes() / 1_000_000);
         }
         PictureFormat format = PictureFormat.of(Arrays.copyOf(file, Math.min(16, file.length)))
-                .orElseThrow(
-                        () -> new RefusedPhotoException(
-                                "This is not a picture that can be read here (JPEG, PNG, WebP, TIFF, GIF or BMP), whatever its name says."));
+                .orElseThrow(() -> new RefusedPhotoException(Reason.FILE_NO_PICTURE));
         Size size = size(format, file);
         if (size.width < 1 || size.height < 1) {
-            throw new RefusedPhotoException("The file is damaged: its picture has no size.");
+            throw new RefusedPhotoException(Reason.FILE_NO_SIZE);
         }
         if (size.width > limits.side()
                 || size.height > limits.side()
                 || (long) size.width * size.height > limits.pixels()) {
             throw new RefusedPhotoException(
-                    "The picture says it is " + size.width + " × " + size.height + " pixels; at most " + limits.side()
-                            + " on a side and " + limits.pixels() / 1_000_000 + " megapixels can be read.");
+                    Reason.FILE_PIXELS, size.width, size.height, limits.side(), limits.pixels() / 1_000_000);
         }
         Metadata metadata = metadata(file);
         boolean inks = size.inks || format == PictureFormat.TIFF && tiffInks(metadata);
         if (inks && (long) size.width * size.height > PictureLimits.INK_PIXELS) {
-            throw new RefusedPhotoException("A picture in printing inks (CMYK) can have at most "
-                    + PictureLimits.INK_PIXELS / 1_000_000 + " megapixels; save it as RGB.");
+            throw new RefusedPhotoException(Reason.FILE_INKS, PictureLimits.INK_PIXELS / 1_000_000);
         }
         return new PhotoHeader(
                 format, size.width, size.height, orientation(metadata), inks, takenAt(metadata), caption(metadata));
@@ -81,7 +78,7 @@ public final class PhotoInspector {
             }
             case PNG -> {
                 if (file.length < 24) {
-                    throw new RefusedPhotoException("The file is cut short.");
+                    throw new RefusedPhotoException(Reason.FILE_CUT_SHORT);
                 }
                 // The size is judged before completeness: a bomb need not be complete.
                 Size size = new Size(
@@ -103,12 +100,12 @@ public final class PhotoInspector {
                 && Integer.toUnsignedLong(
                                 Integer.reverseBytes(ByteBuffer.wrap(file).getInt(2)))
                         > file.length) {
-            throw new RefusedPhotoException("The file is cut short; its end is missing. Copy it again.");
+            throw new RefusedPhotoException(Reason.FILE_CUT_SHORT);
         }
         try (ImageInputStream stream = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(stream);
             if (!readers.hasNext()) {
-                throw new RefusedPhotoException("The file is damaged: its header cannot be read.");
+                throw new RefusedPhotoException(Reason.FILE_HEADER);
             }
             ImageReader reader = readers.next();
             try {
@@ -121,7 +118,7 @@ public final class PhotoInspector {
             if (e instanceof RefusedPhotoException refused) {
                 throw refused;
             }
-            throw new RefusedPhotoException("The file is damaged: its header cannot be read.", e);
+            throw RefusedPhotoException.because(e, Reason.FILE_HEADER);
         }
     }
 
@@ -184,8 +181,6 @@ public final class PhotoInspector {
                 .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
                 .toString()
                 .strip();
-        return clean.codePointCount(0, clean.length()) <= LONGEST_CAPTION
-                ? clean
-                : clean.substring(0, clean.offsetByCodePoints(0, LONGEST_CAPTION));
+        return FrameWords.shortened(clean);
     }
 }

@@ -7,6 +7,7 @@ import java.util.Arrays;
 import java.util.zip.DataFormatException;
 import java.util.zip.Inflater;
 import org.jspecify.annotations.Nullable;
+import wovenset.core.said.Reason;
 
 /** The chunks of a PNG file (ISO/IEC 15948) that matter before it is decoded. Cost: one step a chunk. */
 final class PngChunks {
@@ -27,7 +28,7 @@ final class PngChunks {
             }
             at = (int) next;
         }
-        throw new RefusedPhotoException("The file is cut short; its end is missing. Copy it again.");
+        throw new RefusedPhotoException(Reason.FILE_CUT_SHORT);
     }
 
     /** The embedded colour profile; null if there is none or it cannot be unpacked. */

@@ -1,15 +1,17 @@
 package wovenset.core.piece;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import wovenset.core.arrangement.Arrangement;
+import wovenset.core.item.Item;
+import wovenset.core.item.Items;
+import wovenset.core.item.PhotoFrame;
+import wovenset.core.item.Placement;
 import wovenset.core.said.Checks;
 import wovenset.core.said.Reason;
 import wovenset.core.style.Ground;
@@ -31,7 +33,7 @@ public record Page(
         items = List.copyOf(items);
         guides = List.copyOf(guides);
         pictures = List.copyOf(pictures);
-        checkSlots(arrangement, framesOf(items));
+        checkSlots(arrangement, Items.frames(items));
     }
 
     /** A page on the common ground, without guides. */
@@ -51,28 +53,9 @@ public record Page(
         Checks.that(arrangement.mayBeVacant() || slots.size() == arrangement.slots(), Reason.SLOT_VACANT);
     }
 
-    /** All frames for photos among these items and in their groups, from back to front. */
-    public static List<PhotoFrame> framesOf(List<? extends Item> items) {
-        List<PhotoFrame> frames = new ArrayList<>();
-        for (Item item : items) {
-            frames.addAll(item.accept(new Item.Visitor<List<PhotoFrame>>() {
-                @Override
-                public List<PhotoFrame> photoFrame(PhotoFrame frame) {
-                    return List.of(frame);
-                }
-
-                @Override
-                public List<PhotoFrame> group(Group group) {
-                    return framesOf(group.children());
-                }
-            }));
-        }
-        return frames;
-    }
-
     /** All frames for photos, those in groups, too, from back to front. */
     public List<PhotoFrame> frames() {
-        return framesOf(items);
+        return Items.frames(items);
     }
 
     public Optional<PhotoFrame> frame(UUID frameId) {
@@ -81,20 +64,7 @@ public record Page(
 
     /** The item of this name, on the page itself or in a group. */
     public Optional<Item> item(UUID itemId) {
-        return find(items, itemId);
-    }
-
-    private static Optional<Item> find(List<Item> items, UUID itemId) {
-        for (Item item : items) {
-            if (item.id().equals(itemId)) {
-                return Optional.of(item);
-            }
-            Optional<Item> inside = item instanceof Group group ? find(group.children(), itemId) : Optional.empty();
-            if (inside.isPresent()) {
-                return inside;
-            }
-        }
-        return Optional.empty();
+        return Items.find(items, itemId);
     }
 
     /** The frames that lie in slots, in the slots' order. */
@@ -111,12 +81,7 @@ public record Page(
 
     /** The item on the page itself that is this one, or the group that holds it. */
     public Optional<Item> holder(UUID itemId) {
-        return items.stream().filter(item -> holds(item, itemId)).findFirst();
-    }
-
-    private static boolean holds(Item item, UUID itemId) {
-        return item.id().equals(itemId)
-                || item instanceof Group group && group.children().stream().anyMatch(child -> holds(child, itemId));
+        return items.stream().filter(item -> Items.holds(item, itemId)).findFirst();
     }
 
     public Optional<SharedPicture> picture(UUID pictureId) {
@@ -147,47 +112,15 @@ public record Page(
 
     /** Each item changed, those in groups before the groups themselves. */
     public Page mapItems(UnaryOperator<Item> change) {
-        return withItems(mapped(items, change));
-    }
-
-    private static List<Item> mapped(List<Item> items, UnaryOperator<Item> change) {
-        return items.stream()
-                .map(item -> change.apply(
-                        item instanceof Group group ? group.withChildren(mapped(group.children(), change)) : item))
-                .toList();
+        return withItems(Items.map(items, change));
     }
 
     /** Each frame changed, wherever it is. */
     public Page mapFrames(UnaryOperator<PhotoFrame> change) {
-        return withItems(flatMapped(items, frame -> Optional.of(change.apply(frame))));
+        return withItems(Items.mapFrames(items, frame -> Optional.of(change.apply(frame))));
     }
 
     public Page mapFrame(UUID frameId, UnaryOperator<PhotoFrame> change) {
         return mapFrames(frame -> frame.id().equals(frameId) ? change.apply(frame) : frame);
-    }
-
-    /**
-     * Items with each frame changed or gone; groups that have nothing left are gone, too.
-     *
-     * @param change nothing for a frame that goes
-     */
-    public static List<Item> flatMapped(List<Item> items, Function<PhotoFrame, Optional<PhotoFrame>> change) {
-        List<Item> kept = new ArrayList<>();
-        for (Item item : items) {
-            Optional<? extends Item> changed = item.accept(new Item.Visitor<Optional<? extends Item>>() {
-                @Override
-                public Optional<? extends Item> photoFrame(PhotoFrame frame) {
-                    return change.apply(frame);
-                }
-
-                @Override
-                public Optional<? extends Item> group(Group group) {
-                    List<Item> children = flatMapped(group.children(), change);
-                    return children.isEmpty() ? Optional.empty() : Optional.of(group.withChildren(children));
-                }
-            });
-            changed.ifPresent(kept::add);
-        }
-        return kept;
     }
 }

@@ -2,7 +2,7 @@ package wovenset.core.scene;
 
 import java.awt.geom.AffineTransform;
 import wovenset.core.geometry.BoxMm;
-import wovenset.core.piece.Crop;
+import wovenset.core.item.Crop;
 
 /**
  * Where a photo lies so that its crop shows in a window. A photo is scaled, turned, mirrored and moved, never skewed.

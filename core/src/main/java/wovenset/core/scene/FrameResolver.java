@@ -6,7 +6,7 @@ import java.util.Optional;
 import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.geometry.ShapeMm;
-import wovenset.core.piece.Crop;
+import wovenset.core.item.Crop;
 import wovenset.core.scene.FrameLook.Reach;
 import wovenset.core.style.Band;
 import wovenset.core.style.CaptionStyle;

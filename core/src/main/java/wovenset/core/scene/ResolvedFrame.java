@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.BoxMm;
-import wovenset.core.piece.Crop;
+import wovenset.core.item.Crop;
 
 /**
  * What comes of a {@link FrameLook}, in the frame's own axes: its top left corner is the origin.

@@ -3,9 +3,9 @@ package wovenset.core.scene;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
 import wovenset.core.geometry.BoxMm;
+import wovenset.core.item.Crop;
 import wovenset.core.photo.Region;
 import wovenset.core.photo.Subject;
-import wovenset.core.piece.Crop;
 
 /**
  * Where a crop that is aimed at the photo's subject has its focus. Each axis by itself: the window shows a share v of the

@@ -13,6 +13,8 @@ import wovenset.core.photo.PhotoId;
 import wovenset.core.photo.PixelSize;
 import wovenset.core.picture.PhotoInspector;
 import wovenset.core.picture.PictureLimits;
+import wovenset.core.said.Reason;
+import wovenset.core.said.Said;
 import wovenset.core.scene.SceneResolver;
 
 /** Photos in a folder, for making files from in tests. */
@@ -27,7 +29,12 @@ final class Folder implements PhotoFiles, PhotoFacts {
     Folder with(PhotoId id, byte[] file) {
         try {
             Path path = Files.write(folder.resolve(id.sha256()), file);
-            originals.put(id, new Original(path, PhotoInspector.inspect(file, PictureLimits.USUAL)));
+            originals.put(
+                    id,
+                    new Original(
+                            path,
+                            PhotoInspector.inspect(file, PictureLimits.USUAL),
+                            path.getFileName().toString()));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -41,7 +48,7 @@ final class Folder implements PhotoFiles, PhotoFacts {
     @Override
     public Original original(PhotoId photo) {
         return Optional.ofNullable(originals.get(photo))
-                .orElseThrow(() -> new PhotoRasters.MissingPhotoException("gone", null));
+                .orElseThrow(() -> new PhotoRasters.MissingPhotoException(Said.of(Reason.PHOTO_GONE), null));
     }
 
     @Override

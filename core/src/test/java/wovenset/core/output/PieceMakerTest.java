@@ -52,15 +52,15 @@ import org.junit.jupiter.api.io.TempDir;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.ItemChange;
 import wovenset.core.geometry.BoxMm;
+import wovenset.core.item.Crop;
+import wovenset.core.item.Placement;
 import wovenset.core.measure.Resolution;
 import wovenset.core.output.MakeRequest.Extent;
 import wovenset.core.output.MakeRequest.Kind;
 import wovenset.core.output.MakeRequest.Photos;
 import wovenset.core.paint.PhotoRasters;
 import wovenset.core.paint.RasterPainter;
-import wovenset.core.piece.Crop;
 import wovenset.core.piece.Piece;
-import wovenset.core.piece.Placement;
 import wovenset.core.scene.FrameScene;
 import wovenset.core.style.Band;
 import wovenset.core.style.CaptionStyle;
@@ -442,8 +442,7 @@ class PieceMakerTest {
     void whatCannotBeMadeSaysWhatCan() throws IOException {
         assertThatThrownBy(() -> make(sample(1), request(Kind.JPEG, 1, 4800)))
                 .isInstanceOf(MakeRefusedException.class)
-                .hasMessageContaining("Up to ")
-                .hasMessageContaining("pixels per inch fits");
+                .hasMessageContaining("MAKE_PIXELS");
         assertThatThrownBy(() -> make(
                         sample(1),
                         new MakeRequest(
@@ -454,7 +453,7 @@ class PieceMakerTest {
                                 MakeRequest.Ground.CLEAR,
                                 Extent.TRIM,
                                 Photos.FITTED)))
-                .hasMessageContaining("pages 1 to 1");
+                .hasMessageContaining("MAKE_PAGES[1]");
         Files.delete(photos.original(photo(2)).file());
         assertThatThrownBy(() -> make(sample(1), request(Kind.JPEG, 1, 50)))
                 .isInstanceOf(PhotoRasters.MissingPhotoException.class);

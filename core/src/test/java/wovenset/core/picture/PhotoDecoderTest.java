@@ -148,6 +148,6 @@ class PhotoDecoderTest {
         Arrays.fill(png, png.length / 3, png.length / 3 + 300, (byte) 7);
         assertThatThrownBy(() -> decode(png, 200))
                 .isInstanceOf(RefusedPhotoException.class)
-                .hasMessageContaining("damaged");
+                .hasMessageContaining("FILE_PIXELS_DAMAGED");
     }
 }

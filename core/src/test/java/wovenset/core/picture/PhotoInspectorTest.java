@@ -10,6 +10,8 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import wovenset.core.said.Reason;
+import wovenset.core.said.Said;
 import wovenset.core.testing.TestPhotos;
 
 class PhotoInspectorTest {
@@ -17,10 +19,10 @@ class PhotoInspectorTest {
         return PhotoInspector.inspect(file, PictureLimits.USUAL);
     }
 
-    private static void checkRefused(byte[] file, String reason) {
+    private static void checkRefused(byte[] file, Reason reason, Object... args) {
         assertThatThrownBy(() -> inspect(file))
                 .isInstanceOf(RefusedPhotoException.class)
-                .hasMessageContaining(reason);
+                .hasMessage(Said.of(reason, args).toString());
     }
 
     @Test
@@ -60,21 +62,18 @@ class PhotoInspectorTest {
 
     @Test
     void emptyAndForeignFilesAreRefused() {
-        checkRefused(new byte[0], "empty");
+        checkRefused(new byte[0], Reason.FILE_EMPTY);
+        checkRefused("Dear aunt, here are the photos".getBytes(StandardCharsets.UTF_8), Reason.FILE_NO_PICTURE);
         checkRefused(
-                "Dear aunt, here are the photos".getBytes(StandardCharsets.UTF_8),
-                "not a picture that can be read here");
-        checkRefused("<svg xmlns='http://www.w3.org/2000/svg'/>".getBytes(StandardCharsets.UTF_8), "not a picture");
-        checkRefused(new byte[] {(byte) 0xFF, (byte) 0xD8, (byte) 0xFF}, "damaged");
+                "<svg xmlns='http://www.w3.org/2000/svg'/>".getBytes(StandardCharsets.UTF_8), Reason.FILE_NO_PICTURE);
+        checkRefused(new byte[] {(byte) 0xFF, (byte) 0xD8, (byte) 0xFF}, Reason.FILE_NO_SIZE);
     }
 
     @Test
     void aPictureThatSaysItIsHugeIsRefusedUndecoded() {
-        checkRefused(
-                TestPhotos.boastfulPng(60_000, 60_000),
-                "60000 × 60000 pixels; at most 30000 on a side and 180 megapixels");
-        checkRefused(TestPhotos.boastfulPng(20_000, 20_000), "180 megapixels");
-        checkRefused(TestPhotos.boastfulPng(-5, 20), "no size");
+        checkRefused(TestPhotos.boastfulPng(60_000, 60_000), Reason.FILE_PIXELS, 60_000, 60_000, 30_000, 180L);
+        checkRefused(TestPhotos.boastfulPng(20_000, 20_000), Reason.FILE_PIXELS, 20_000, 20_000, 30_000, 180L);
+        checkRefused(TestPhotos.boastfulPng(-5, 20), Reason.FILE_NO_SIZE);
     }
 
     @ParameterizedTest

@@ -15,7 +15,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 import wovenset.core.geometry.BoxMm;
-import wovenset.core.piece.Crop;
+import wovenset.core.item.Crop;
 
 class CropGeometryTest {
     /** Of the photo's side: far below a pixel, far above rounding. */

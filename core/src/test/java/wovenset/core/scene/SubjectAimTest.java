@@ -17,9 +17,9 @@ import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import wovenset.core.geometry.BoxMm;
+import wovenset.core.item.Crop;
 import wovenset.core.photo.Region;
 import wovenset.core.photo.Subject;
-import wovenset.core.piece.Crop;
 
 class SubjectAimTest {
     private static final double NEAR = 1e-6;

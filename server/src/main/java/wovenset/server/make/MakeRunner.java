@@ -20,6 +20,7 @@ import wovenset.core.output.PieceMaker;
 import wovenset.core.paint.PhotoRasters;
 import wovenset.server.WovensetProperties;
 import wovenset.server.piece.PieceService;
+import wovenset.server.said.Words;
 import wovenset.server.scene.SceneService;
 import wovenset.server.web.NotFoundException;
 
@@ -85,7 +86,12 @@ class MakeRunner {
             repository.end(id, MakeView.State.DONE, made.name(), null, now());
         } catch (MakeProgress.MakeCancelledException e) {
             repository.end(id, MakeView.State.CANCELLED, null, null, now());
-        } catch (MakeRefusedException | PhotoRasters.MissingPhotoException | NotFoundException e) {
+        } catch (MakeRefusedException e) {
+            repository.end(id, MakeView.State.FAILED, null, Words.of(e.said()), now());
+        } catch (PhotoRasters.MissingPhotoException e) {
+            LOG.warn("A photo's file is missing", e);
+            repository.end(id, MakeView.State.FAILED, null, Words.of(e.said()), now());
+        } catch (NotFoundException e) {
             repository.end(id, MakeView.State.FAILED, null, e.getMessage(), now());
         } catch (IOException e) {
             LOG.warn("A file could not be written", e);

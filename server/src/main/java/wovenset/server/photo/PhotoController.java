@@ -24,6 +24,7 @@ import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
 import wovenset.core.photo.PhotoId;
 import wovenset.core.picture.Derivatives;
+import wovenset.server.said.Words;
 import wovenset.server.web.UnfitRequestException;
 
 /** Photos of a piece: bringing them in, what is known of them, and their small pictures. */
@@ -87,7 +88,8 @@ class PhotoController {
             part.transferTo(upload);
             return intake.take(upload, name);
         } catch (IOException e) {
-            return List.of(PhotoIntake.refused(name, DiskTrouble.said(Objects.requireNonNull(upload.getParent()), e)));
+            return List.of(PhotoIntake.refused(
+                    name, Words.of(DiskTrouble.said(Objects.requireNonNull(upload.getParent()), e))));
         } finally {
             store.discard(upload);
         }

@@ -20,6 +20,8 @@ import wovenset.core.photo.PhotoId;
 import wovenset.core.picture.PhotoInspector;
 import wovenset.core.picture.PictureLimits;
 import wovenset.core.picture.RefusedPhotoException;
+import wovenset.core.said.Reason;
+import wovenset.server.said.Words;
 
 /**
  * Takes in uploaded files one by one, ZIPs entry by entry, and says of each what became of it. Names from outside are
@@ -139,7 +141,7 @@ public class PhotoIntake {
     }
 
     private static RefusedPhotoException tooLarge() {
-        return new RefusedPhotoException("The file is larger than " + PictureLimits.USUAL.bytes() / 1_000_000 + " MB.");
+        return new RefusedPhotoException(Reason.FILE_TOO_LARGE, PictureLimits.USUAL.bytes() / 1_000_000);
     }
 
     private interface Source {
@@ -152,7 +154,7 @@ public class PhotoIntake {
             StoredPhoto taken = store.take(source.read(), name.substring(name.lastIndexOf('/') + 1));
             return new Result(name, Status.ADDED, null, taken.id());
         } catch (RefusedPhotoException e) {
-            return refused(name, String.valueOf(e.getMessage()));
+            return refused(name, Words.of(e.said()));
         } catch (IOException e) {
             return refused(name, "The file is damaged and could not be read to its end.");
         } catch (OutOfMemoryError e) {

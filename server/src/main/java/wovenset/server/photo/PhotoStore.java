@@ -37,6 +37,8 @@ import wovenset.core.picture.PhotoHeader;
 import wovenset.core.picture.PhotoInspector;
 import wovenset.core.picture.PictureLimits;
 import wovenset.core.picture.RefusedPhotoException;
+import wovenset.core.said.Reason;
+import wovenset.core.said.Said;
 import wovenset.core.subject.MeanColour;
 import wovenset.core.subject.SubjectFinder;
 import wovenset.server.WovensetProperties;
@@ -190,7 +192,7 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
         return Derivatives.find(folder, longEdge).orElseGet(() -> {
             Derivatives.make(originalPath(id), header(id), folder);
             return Derivatives.find(folder, longEdge)
-                    .orElseThrow(() -> new RefusedPhotoException("A derived picture could not be made."));
+                    .orElseThrow(() -> new RefusedPhotoException(Reason.FILE_NOT_REDUCED));
         });
     }
 
@@ -252,13 +254,12 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
 
     @Override
     public Original original(PhotoId id) {
-        StoredPhoto photo = find(id).orElseThrow(
-                        () -> new PhotoRasters.MissingPhotoException("A photo is not stored any more.", null));
+        StoredPhoto photo =
+                find(id).orElseThrow(() -> new PhotoRasters.MissingPhotoException(Said.of(Reason.PHOTO_GONE), null));
         if (!Files.isReadable(originalPath(id))) {
-            throw new PhotoRasters.MissingPhotoException(
-                    "The file of “" + photo.fileName() + "” is missing from the photo folder.", null);
+            throw new PhotoRasters.MissingPhotoException(Said.of(Reason.PHOTO_FILE_GONE, photo.fileName()), null);
         }
-        return new Original(originalPath(id), photo.header());
+        return new Original(originalPath(id), photo.header(), photo.fileName());
     }
 
     /** What a crash left behind: half-written arrivals, and files whose row was never written. */

@@ -6,13 +6,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.Supplier;
+import wovenset.core.item.Fill;
+import wovenset.core.item.Group;
+import wovenset.core.item.Item;
+import wovenset.core.item.PhotoFrame;
 import wovenset.core.piece.Entries;
 import wovenset.core.piece.Entry;
-import wovenset.core.piece.Fill;
-import wovenset.core.piece.Group;
-import wovenset.core.piece.Item;
 import wovenset.core.piece.Page;
-import wovenset.core.piece.PhotoFrame;
 import wovenset.core.piece.Piece;
 import wovenset.core.piece.SharedPicture;
 

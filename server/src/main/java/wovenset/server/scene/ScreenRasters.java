@@ -55,7 +55,7 @@ class ScreenRasters implements PhotoRasters {
         try {
             return DerivedPixels.read(Files.readAllBytes(store.derived(photo, derived)));
         } catch (IOException | UncheckedIOException | RefusedPhotoException e) {
-            throw new MissingPhotoException("The photo's file cannot be read.", e);
+            throw MissingPhotoException.damaged(store.original(photo).name(), e);
         }
     }
 }

@@ -13,6 +13,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 import wovenset.core.delta.PieceDelta;
+import wovenset.core.item.FrameWords;
 import wovenset.core.measure.Format;
 import wovenset.core.photo.PhotoFacts;
 import wovenset.core.photo.PhotoId;
@@ -119,9 +120,7 @@ final class PieceUpgrade {
 
     private String embedded(PhotoId photo) {
         String words = facts.embeddedCaption(photo).strip();
-        return words.codePointCount(0, words.length()) <= Entry.LONGEST_CAPTION
-                ? words
-                : words.substring(0, words.offsetByCodePoints(0, Entry.LONGEST_CAPTION));
+        return FrameWords.shortened(words);
     }
 
     private UUID named(String what) {

@@ -40,12 +40,12 @@ public class Problems {
 
     @ExceptionHandler
     ProblemDetail refused(MakeRefusedException e) {
-        return problem(HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage(), null);
+        return problem(HttpStatus.UNPROCESSABLE_CONTENT, Words.of(e.said()), null);
     }
 
     @ExceptionHandler
     ProblemDetail noLength(LengthSumException e) {
-        ProblemDetail problem = problem(HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage(), "text");
+        ProblemDetail problem = problem(HttpStatus.UNPROCESSABLE_CONTENT, Words.of(e.said()), "text");
         problem.setProperty("position", e.position());
         return problem;
     }

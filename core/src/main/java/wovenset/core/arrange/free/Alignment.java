@@ -5,8 +5,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
 import wovenset.core.geometry.BoxMm;
+import wovenset.core.item.Placement;
 import wovenset.core.measure.Length;
-import wovenset.core.piece.Placement;
 
 /**
  * Lines frames up and makes the gaps between them even. A turned frame counts with the upright box around it. Cost: n log n.

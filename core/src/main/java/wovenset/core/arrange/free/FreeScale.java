@@ -1,9 +1,9 @@
 package wovenset.core.arrange.free;
 
 import wovenset.core.geometry.Box;
+import wovenset.core.item.Placement;
 import wovenset.core.measure.Format;
 import wovenset.core.measure.Length;
-import wovenset.core.piece.Placement;
 
 /**
  * Where frames with a place of their own go when the page changes size. A frame's centre keeps its place in proportion to the

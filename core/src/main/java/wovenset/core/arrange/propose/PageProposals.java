@@ -15,13 +15,14 @@ import wovenset.core.arrangement.ByHand;
 import wovenset.core.arrangement.Grid;
 import wovenset.core.arrangement.Scattered;
 import wovenset.core.arrangement.Slicing;
+import wovenset.core.item.Items;
+import wovenset.core.item.Marks;
+import wovenset.core.item.PhotoFrame;
 import wovenset.core.measure.Format;
 import wovenset.core.measure.Length;
 import wovenset.core.photo.PhotoFacts;
 import wovenset.core.photo.Subject;
-import wovenset.core.piece.Marks;
 import wovenset.core.piece.Page;
-import wovenset.core.piece.PhotoFrame;
 import wovenset.core.piece.Piece;
 import wovenset.core.said.Reason;
 import wovenset.core.said.Said;
@@ -160,7 +161,7 @@ public final class PageProposals {
     }
 
     private static Page arranged(Page page, Slicing slicing, List<UUID> order) {
-        return page.with(slicing, Page.flatMapped(page.items(), frame -> {
+        return page.with(slicing, Items.mapFrames(page.items(), frame -> {
             int slot = order.indexOf(frame.id());
             return slot >= 0
                     ? Optional.of(frame.inSlot(slot))

@@ -1,13 +1,13 @@
 package wovenset.core.arrange.space;
 
 import java.util.List;
+import wovenset.core.item.PhotoFrame;
 import wovenset.core.photo.PhotoFacts;
 import wovenset.core.photo.PixelSize;
 import wovenset.core.photo.Region;
 import wovenset.core.photo.Subject;
 import wovenset.core.piece.Entry;
 import wovenset.core.piece.Page;
-import wovenset.core.piece.PhotoFrame;
 import wovenset.core.piece.Piece;
 
 /** What of the photos on one page their arrangement goes by. */

@@ -2,7 +2,7 @@ package wovenset.core.arrange.space;
 
 import wovenset.core.geometry.Box;
 import wovenset.core.geometry.BoxMm;
-import wovenset.core.piece.Placement;
+import wovenset.core.item.Placement;
 
 /**
  * Where a frame lies.

@@ -13,9 +13,9 @@ import wovenset.core.arrangement.Grid;
 import wovenset.core.arrangement.Scattered;
 import wovenset.core.arrangement.Slicing;
 import wovenset.core.arrangement.SlicingTree;
+import wovenset.core.item.PhotoFrame;
 import wovenset.core.measure.Length;
 import wovenset.core.piece.Page;
-import wovenset.core.piece.PhotoFrame;
 import wovenset.core.piece.Piece;
 import wovenset.core.style.CaptionStyle;
 

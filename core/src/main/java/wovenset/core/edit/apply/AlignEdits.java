@@ -12,14 +12,16 @@ import wovenset.core.arrangement.Margins;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.EditRefusedException;
 import wovenset.core.edit.Outcome;
+import wovenset.core.edit.slots.Named;
+import wovenset.core.edit.slots.Slots;
 import wovenset.core.geometry.BoxMm;
+import wovenset.core.item.PhotoFrame;
+import wovenset.core.item.Placement;
 import wovenset.core.measure.Format;
 import wovenset.core.measure.Length;
 import wovenset.core.photo.PhotoFacts;
 import wovenset.core.piece.Page;
-import wovenset.core.piece.PhotoFrame;
 import wovenset.core.piece.Piece;
-import wovenset.core.piece.Placement;
 import wovenset.core.said.Doing;
 import wovenset.core.said.Reason;
 import wovenset.core.said.Said;
@@ -36,7 +38,7 @@ final class AlignEdits {
 
     void register(Handlers handlers) {
         handlers.on(Edit.LineUpItems.class, (piece, edit) -> {
-            Page page = Edits.checkedPage(piece, edit.pageId());
+            Page page = Named.page(piece, edit.pageId());
             return changed(
                     piece,
                     page,
@@ -51,7 +53,7 @@ final class AlignEdits {
             }
             return changed(
                     piece,
-                    Edits.checkedPage(piece, edit.pageId()),
+                    Named.page(piece, edit.pageId()),
                     edit.itemIds(),
                     places -> Alignment.evenGaps(places, edit.across()),
                     Doing.EVEN_GAPS);
@@ -60,7 +62,7 @@ final class AlignEdits {
                 Edit.SizeItems.class,
                 (piece, edit) -> changed(
                         piece,
-                        Edits.checkedPage(piece, edit.pageId()),
+                        Named.page(piece, edit.pageId()),
                         edit.itemIds(),
                         places -> places.stream()
                                 .map(free -> sized(piece.format(), free, edit))
@@ -100,7 +102,7 @@ final class AlignEdits {
     /** Works the new places out from the present ones, also of frames that the arrangement places. */
     private Outcome changed(
             Piece piece, Page page, List<UUID> itemIds, UnaryOperator<List<Placement.Free>> change, Doing doing) {
-        List<PhotoFrame> frames = Edits.checkedFrames(page, itemIds);
+        List<PhotoFrame> frames = Named.frames(page, itemIds);
         PlacesOutcome.Fits now = new Slots(piece, facts, ids).places(page);
         List<Placement.Free> places = change.apply(
                 frames.stream().map(frame -> Slots.placement(frame, now)).toList());

@@ -27,18 +27,23 @@ import wovenset.core.arrangement.Scattered;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.EditRefusedException;
 import wovenset.core.edit.Outcome;
+import wovenset.core.edit.slots.Named;
+import wovenset.core.edit.slots.NewPages;
+import wovenset.core.edit.slots.Reflowing;
+import wovenset.core.edit.slots.Slots;
 import wovenset.core.geometry.Box;
 import wovenset.core.geometry.BoxMm;
+import wovenset.core.item.Item;
+import wovenset.core.item.Items;
+import wovenset.core.item.PhotoFrame;
+import wovenset.core.item.Placement;
 import wovenset.core.measure.Length;
 import wovenset.core.pattern.Pattern;
 import wovenset.core.pattern.Patterns;
 import wovenset.core.photo.LabColour;
 import wovenset.core.photo.PhotoFacts;
-import wovenset.core.piece.Item;
 import wovenset.core.piece.Page;
-import wovenset.core.piece.PhotoFrame;
 import wovenset.core.piece.Piece;
-import wovenset.core.piece.Placement;
 import wovenset.core.said.Doing;
 import wovenset.core.said.Reason;
 import wovenset.core.style.FrameStyle;
@@ -58,7 +63,7 @@ final class ArrangeEdits {
     void register(Handlers handlers) {
         handlers.on(Edit.Arrange.class, this::arrange);
         handlers.on(Edit.Scatter.class, (piece, edit) -> {
-            Page page = Edits.checkedPage(piece, edit.pageId());
+            Page page = Named.page(piece, edit.pageId());
             List<PhotoFrame> ordered = ordered(page, edit.order());
             Scattered scattered = strewn(piece, page, ordered, edit.margins(), edit.recipe());
             // Later prints lie over earlier ones, and all over what lies freely below them.
@@ -67,13 +72,13 @@ final class ArrangeEdits {
         handlers.on(Edit.ApplyPattern.class, this::applyPattern);
         handlers.on(Edit.Harmonise.class, this::harmonise);
         handlers.on(Edit.GiveBackItems.class, (piece, edit) -> {
-            Page page = Edits.checkedPage(piece, edit.pageId());
-            List<PhotoFrame> frames = Edits.checkedFrames(page, edit.itemIds());
+            Page page = Named.page(piece, edit.pageId());
+            List<PhotoFrame> frames = Named.frames(page, edit.itemIds());
             return Outcome.of(
                     piece, new Slots(piece, facts, ids).givenBack(page, frames), Doing.GIVE_BACK, frames.size());
         });
         handlers.on(Edit.ReleasePage.class, (piece, edit) -> {
-            Page page = Edits.checkedPage(piece, edit.pageId());
+            Page page = Named.page(piece, edit.pageId());
             return Outcome.of(piece, new Slots(piece, facts, ids).released(page), Doing.RELEASE);
         });
     }
@@ -96,7 +101,7 @@ final class ArrangeEdits {
     }
 
     private Outcome arrange(Piece piece, Edit.Arrange edit) {
-        Page page = Edits.checkedPage(piece, edit.pageId());
+        Page page = Named.page(piece, edit.pageId());
         List<PhotoFrame> ordered = ordered(page, edit.order());
         Arrangement arrangement = edit.arrangement();
         boolean fits = arrangement instanceof Grid
@@ -132,7 +137,7 @@ final class ArrangeEdits {
     /** The page in another arrangement, with these of its frames in the slots; other slotted frames go. */
     private static Page inSlots(Page page, Arrangement arrangement, List<PhotoFrame> frames, Stacking stacking) {
         List<UUID> order = frames.stream().map(PhotoFrame::id).toList();
-        List<Item> items = new ArrayList<>(Page.flatMapped(page.items(), frame -> {
+        List<Item> items = new ArrayList<>(Items.mapFrames(page.items(), frame -> {
             int slot = order.indexOf(frame.id());
             if (slot >= 0) {
                 return stacking == Stacking.IN_ORDER ? Optional.empty() : Optional.of(frame.inSlot(slot));
@@ -193,7 +198,7 @@ final class ArrangeEdits {
     }
 
     private Outcome applyPattern(Piece piece, Edit.ApplyPattern edit) {
-        Page page = Edits.checkedPage(piece, edit.pageId());
+        Page page = Named.page(piece, edit.pageId());
         Piece dressed = edit.part() == Edit.PatternPart.FRAMES
                 ? piece
                 : dressed(piece, edit.pattern().styles());
@@ -252,7 +257,7 @@ final class ArrangeEdits {
                         content(model, places, filled.subList(0, Math.min(perPage, filled.size())), ownLook));
         List<Page> pages = new ArrayList<>();
         for (int at = perPage; at < filled.size(); at += perPage) {
-            Page more = PageEdits.emptyLike(model, ids);
+            Page more = NewPages.emptyLike(model, ids);
             List<PhotoFrame> morePlaces = new ArrayList<>(more.slotted());
             more.frames().stream().filter(PhotoFrame::isFree).forEach(morePlaces::add);
             pages.add(more.withItems(
@@ -278,7 +283,7 @@ final class ArrangeEdits {
     }
 
     private Outcome harmonise(Piece piece, Edit.Harmonise edit) {
-        Page page = Edits.checkedPage(piece, edit.pageId());
+        Page page = Named.page(piece, edit.pageId());
         PlacesOutcome.Fits fits = new Slots(piece, facts, ids).places(page);
         List<PhotoFrame> frames = new ArrayList<>();
         List<LabColour> colours = new ArrayList<>();

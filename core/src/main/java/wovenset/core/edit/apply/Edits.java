@@ -1,16 +1,13 @@
 package wovenset.core.edit.apply;
 
-import java.util.ArrayList;
-import java.util.List;
 import java.util.UUID;
 import java.util.function.Supplier;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.EditRefusedException;
 import wovenset.core.edit.Outcome;
+import wovenset.core.edit.slots.PlaceCheck;
+import wovenset.core.edit.slots.PrintFit;
 import wovenset.core.photo.PhotoFacts;
-import wovenset.core.piece.Item;
-import wovenset.core.piece.Page;
-import wovenset.core.piece.PhotoFrame;
 import wovenset.core.piece.Piece;
 import wovenset.core.said.Reason;
 import wovenset.core.said.UnfitValueException;
@@ -67,30 +64,5 @@ public final class Edits {
             throw EditRefusedException.of("name", Reason.NAME_LINES);
         }
         return trimmed;
-    }
-
-    static Page checkedPage(Piece piece, UUID pageId) {
-        return piece.page(pageId).orElseThrow(() -> EditRefusedException.of("pageId", Reason.PAGE_GONE));
-    }
-
-    static PhotoFrame checkedFrame(Page page, UUID frameId) {
-        return page.frame(frameId).orElseThrow(() -> EditRefusedException.of("frameId", Reason.FRAME_GONE));
-    }
-
-    /** The frames of these names, each once, in their order. A group stands for all frames in it. */
-    static List<PhotoFrame> checkedFrames(Page page, List<UUID> itemIds) {
-        if (itemIds.isEmpty()) {
-            throw EditRefusedException.of("itemIds", Reason.SELECT_FIRST);
-        }
-        List<PhotoFrame> frames = new ArrayList<>();
-        for (UUID id : itemIds) {
-            Item item = page.item(id).orElseThrow(() -> EditRefusedException.of("itemIds", Reason.FRAME_GONE));
-            frames.addAll(Page.framesOf(List.of(item)));
-        }
-        return frames.stream().distinct().toList();
-    }
-
-    static EditRefusedException locked(Page page, PhotoFrame frame) {
-        return EditRefusedException.of("itemIds", Reason.LOCKED, page.frames().indexOf(frame) + 1);
     }
 }

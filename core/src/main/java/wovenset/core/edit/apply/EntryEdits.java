@@ -14,14 +14,16 @@ import java.util.function.Supplier;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.EditRefusedException;
 import wovenset.core.edit.Outcome;
+import wovenset.core.edit.slots.NewPages;
+import wovenset.core.item.Crop;
+import wovenset.core.item.Fill;
+import wovenset.core.item.FrameWords;
+import wovenset.core.item.PhotoFrame;
 import wovenset.core.photo.PhotoFacts;
 import wovenset.core.photo.PhotoId;
-import wovenset.core.piece.Crop;
 import wovenset.core.piece.Entries;
 import wovenset.core.piece.Entry;
-import wovenset.core.piece.Fill;
 import wovenset.core.piece.Page;
-import wovenset.core.piece.PhotoFrame;
 import wovenset.core.piece.Piece;
 import wovenset.core.piece.SharedPicture;
 import wovenset.core.said.Doing;
@@ -86,9 +88,7 @@ final class EntryEdits {
     /** Embedded words may be longer than any caption. */
     private static String cut(String words) {
         String plain = words.strip();
-        return plain.codePointCount(0, plain.length()) <= Entry.LONGEST_CAPTION
-                ? plain
-                : plain.substring(0, plain.offsetByCodePoints(0, Entry.LONGEST_CAPTION));
+        return FrameWords.shortened(plain);
     }
 
     private static Outcome remove(Piece piece, List<UUID> removed) {
@@ -147,7 +147,7 @@ final class EntryEdits {
             if (last.frames().isEmpty()) {
                 throw EditRefusedException.of("pages", Reason.NO_FRAMES_TO_FLOW);
             }
-            pages.add(filled(PageEdits.emptyLike(last, ids), next));
+            pages.add(filled(NewPages.emptyLike(last, ids), next));
         }
         return Outcome.of(piece.withPages(pages), Doing.FLOW, flowed);
     }

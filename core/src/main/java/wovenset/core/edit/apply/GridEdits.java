@@ -15,12 +15,15 @@ import wovenset.core.arrangement.Grid;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.EditRefusedException;
 import wovenset.core.edit.Outcome;
+import wovenset.core.edit.slots.Named;
+import wovenset.core.edit.slots.Reflowing;
+import wovenset.core.item.Item;
+import wovenset.core.item.Items;
+import wovenset.core.item.PhotoFrame;
+import wovenset.core.item.Placement;
 import wovenset.core.measure.Length;
-import wovenset.core.piece.Item;
 import wovenset.core.piece.Page;
-import wovenset.core.piece.PhotoFrame;
 import wovenset.core.piece.Piece;
-import wovenset.core.piece.Placement;
 import wovenset.core.said.Doing;
 import wovenset.core.said.Reason;
 import wovenset.core.style.Band;
@@ -48,13 +51,13 @@ final class GridEdits {
     }
 
     private Piece regridded(Piece piece, UUID pageId, Grid grid, Edit.Reflow reflow) {
-        return new Reflowing(piece, reflow, ids).page(Edits.checkedPage(piece, pageId), grid);
+        return new Reflowing(piece, reflow, ids).page(Named.page(piece, pageId), grid);
     }
 
     private Outcome sizeFromCells(Piece piece, Edit.SizeFromCells edit) {
         checkCell(edit.grid());
         Piece changed = regridded(piece, edit.pageId(), edit.grid(), edit.reflow());
-        Page page = Edits.checkedPage(changed, edit.pageId());
+        Page page = Named.page(changed, edit.pageId());
         GridSums.PageSize size = GridSums.page(edit.grid(), Places.surround(changed, page, edit.grid()));
         return Outcome.of(
                 PieceEdits.withFormat(changed, changed.format().withSize(size.width(), size.height())),
@@ -63,7 +66,7 @@ final class GridEdits {
 
     private Outcome fillWithCells(Piece piece, Edit.FillWithCells edit) {
         checkCell(edit.grid());
-        Page page = Edits.checkedPage(piece, edit.pageId());
+        Page page = Named.page(piece, edit.pageId());
         Length strip = Strips.of(piece, page).most();
         Length outside = piece.styles().usual().width(Band.Side.OUTSIDE);
         Grid grid = GridSums.most(piece.format(), edit.grid(), edit.mayTurn(), outside, strip);
@@ -77,7 +80,7 @@ final class GridEdits {
     }
 
     private Outcome join(Piece piece, Edit.JoinCells edit) {
-        Page page = Edits.checkedPage(piece, edit.pageId());
+        Page page = Named.page(piece, edit.pageId());
         Grid grid = gridOf(page);
         List<Grid.Slot> cells = grid.cells();
         List<PhotoFrame> slotted = page.slotted();
@@ -109,7 +112,7 @@ final class GridEdits {
     }
 
     private Outcome part(Piece piece, Edit.PartCells edit) {
-        Page page = Edits.checkedPage(piece, edit.pageId());
+        Page page = Named.page(piece, edit.pageId());
         Grid grid = gridOf(page);
         int slot = page.slotted().stream().map(PhotoFrame::id).toList().indexOf(edit.frameId());
         List<CellSpan> spans = new ArrayList<>(grid.spans());
@@ -145,7 +148,7 @@ final class GridEdits {
                         piece.styles().usual().id()));
             }
         }
-        List<Item> items = new ArrayList<>(Page.flatMapped(page.items(), frame -> {
+        List<Item> items = new ArrayList<>(Items.mapFrames(page.items(), frame -> {
             Integer slot = slots.get(frame.id());
             return slot != null
                     ? Optional.of(frame.inSlot(slot))

@@ -15,19 +15,22 @@ import wovenset.core.edit.Edit;
 import wovenset.core.edit.EditRefusedException;
 import wovenset.core.edit.ItemChange;
 import wovenset.core.edit.Outcome;
+import wovenset.core.edit.slots.Named;
+import wovenset.core.edit.slots.Slots;
 import wovenset.core.geometry.BoxMm;
+import wovenset.core.item.Fill;
+import wovenset.core.item.Group;
+import wovenset.core.item.Item;
+import wovenset.core.item.Items;
+import wovenset.core.item.Look;
+import wovenset.core.item.PhotoFrame;
+import wovenset.core.item.Placement;
 import wovenset.core.measure.Format;
 import wovenset.core.photo.PhotoFacts;
 import wovenset.core.piece.Entries;
 import wovenset.core.piece.Entry;
-import wovenset.core.piece.Fill;
-import wovenset.core.piece.Group;
-import wovenset.core.piece.Item;
-import wovenset.core.piece.Look;
 import wovenset.core.piece.Page;
-import wovenset.core.piece.PhotoFrame;
 import wovenset.core.piece.Piece;
-import wovenset.core.piece.Placement;
 import wovenset.core.said.Doing;
 import wovenset.core.said.Reason;
 import wovenset.core.said.Said;
@@ -52,13 +55,13 @@ final class ItemEdits {
         handlers.on(Edit.MoveItems.class, (piece, edit) -> {
             Map<UUID, Placement.Free> wanted = new LinkedHashMap<>();
             edit.moves().forEach(move -> wanted.put(move.itemId(), move.to()));
-            Page page = Edits.checkedPage(piece, edit.pageId());
+            Page page = Named.page(piece, edit.pageId());
             return moved(piece, page, wanted, moveName(page, wanted));
         });
         handlers.on(Edit.AddItems.class, this::add);
         handlers.on(Edit.RemoveItems.class, (piece, edit) -> {
-            Page page = Edits.checkedPage(piece, edit.pageId());
-            List<PhotoFrame> frames = Edits.checkedFrames(page, edit.itemIds());
+            Page page = Named.page(piece, edit.pageId());
+            List<PhotoFrame> frames = Named.frames(page, edit.itemIds());
             return Outcome.of(piece, new Slots(piece, facts, ids).without(page, frames), Doing.DELETE, frames.size());
         });
         handlers.on(Edit.RestackItems.class, ItemEdits::restack);
@@ -67,11 +70,11 @@ final class ItemEdits {
     }
 
     private static Outcome patch(Piece piece, Edit.PatchItems edit) {
-        Page page = Edits.checkedPage(piece, edit.pageId());
+        Page page = Named.page(piece, edit.pageId());
         Set<UUID> wanted = new HashSet<>(edit.itemIds());
-        Edits.checkedFrames(page, edit.itemIds());
+        Named.frames(page, edit.itemIds());
         boolean pins = edit.change() instanceof ItemChange.SetPinned;
-        if (pins && Edits.checkedFrames(page, edit.itemIds()).stream().allMatch(PhotoFrame::isEmpty)) {
+        if (pins && Named.frames(page, edit.itemIds()).stream().allMatch(PhotoFrame::isEmpty)) {
             throw EditRefusedException.of("itemIds", Reason.SELECT_PHOTO_FIRST);
         }
         Page patched =
@@ -81,10 +84,10 @@ final class ItemEdits {
 
     /** Puts frames where they are wanted, unless they are locked. */
     Outcome moved(Piece piece, Page page, Map<UUID, Placement.Free> wanted, Said name) {
-        for (PhotoFrame frame : Edits.checkedFrames(page, List.copyOf(wanted.keySet()))) {
+        for (PhotoFrame frame : Named.frames(page, List.copyOf(wanted.keySet()))) {
             Placement.Free to = Objects.requireNonNull(wanted.get(frame.id()));
             if (frame.isFree() && frame.look().locked() && !to.equals(frame.placement())) {
-                throw Edits.locked(page, frame);
+                throw Named.locked(page, frame);
             }
             checkSeen(piece.format(), to);
         }
@@ -130,8 +133,8 @@ final class ItemEdits {
     }
 
     private Outcome add(Piece piece, Edit.AddItems edit) {
-        Page page = Edits.checkedPage(piece, edit.pageId());
-        List<PhotoFrame> added = Page.framesOf(edit.items());
+        Page page = Named.page(piece, edit.pageId());
+        List<PhotoFrame> added = Items.frames(edit.items());
         if (added.isEmpty()) {
             throw EditRefusedException.of("items", Reason.NOTHING_TO_ADD);
         }
@@ -148,7 +151,7 @@ final class ItemEdits {
         Piece with = withEntries(piece, edit.entries(), known);
         List<Item> items = new ArrayList<>(page.items());
         items.addAll(
-                PageEdits.renamed(Page.flatMapped(edit.items(), frame -> Optional.of(shown(with, frame, known))), ids));
+                Items.renamed(Items.mapFrames(edit.items(), frame -> Optional.of(shown(with, frame, known))), ids));
         boolean drawn = added.size() == 1 && added.get(0).isEmpty();
         return drawn
                 ? Outcome.of(with, page.withItems(items), Doing.DRAW)
@@ -201,7 +204,7 @@ final class ItemEdits {
     }
 
     private static Outcome restack(Piece piece, Edit.RestackItems edit) {
-        Page page = Edits.checkedPage(piece, edit.pageId());
+        Page page = Named.page(piece, edit.pageId());
         Map<UUID, Item> items = new LinkedHashMap<>();
         page.items().forEach(item -> items.put(item.id(), item));
         if (edit.itemIds().size() != items.size() || !items.keySet().equals(Set.copyOf(edit.itemIds()))) {
@@ -221,7 +224,7 @@ final class ItemEdits {
     }
 
     private Outcome group(Piece piece, Edit.GroupItems edit) {
-        Page page = Edits.checkedPage(piece, edit.pageId());
+        Page page = Named.page(piece, edit.pageId());
         List<Item> members = holders(page, edit.itemIds());
         if (members.size() < 2) {
             throw EditRefusedException.of("itemIds", Reason.GROUP_TWO);
@@ -236,14 +239,11 @@ final class ItemEdits {
             }
         }
         return Outcome.of(
-                piece,
-                page.withItems(items),
-                Doing.GROUP,
-                Page.framesOf(members).size());
+                piece, page.withItems(items), Doing.GROUP, Items.frames(members).size());
     }
 
     private static Outcome ungroup(Piece piece, Edit.UngroupItems edit) {
-        Page page = Edits.checkedPage(piece, edit.pageId());
+        Page page = Named.page(piece, edit.pageId());
         List<Item> apart = holders(page, edit.itemIds());
         List<Item> items = new ArrayList<>();
         for (Item item : page.items()) {
@@ -254,9 +254,6 @@ final class ItemEdits {
             }
         }
         return Outcome.of(
-                piece,
-                page.withItems(items),
-                Doing.UNGROUP,
-                Page.framesOf(apart).size());
+                piece, page.withItems(items), Doing.UNGROUP, Items.frames(apart).size());
     }
 }

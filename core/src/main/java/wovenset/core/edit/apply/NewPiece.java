@@ -6,6 +6,8 @@ import java.util.UUID;
 import java.util.function.Supplier;
 import wovenset.core.arrangement.Grid;
 import wovenset.core.arrangement.Margins;
+import wovenset.core.edit.slots.NewPages;
+import wovenset.core.edit.slots.PlaceCheck;
 import wovenset.core.measure.Format;
 import wovenset.core.measure.Length;
 import wovenset.core.piece.Entries;
@@ -35,7 +37,7 @@ public final class NewPiece {
                 format,
                 styles,
                 Entries.NONE,
-                List.of(PageEdits.emptyPage(grid, styles.usual().id(), ids)));
+                List.of(NewPages.empty(grid, styles.usual().id(), ids)));
         PlaceCheck.all(piece, photo -> Optional.empty());
         return piece;
     }

@@ -17,8 +17,8 @@ import org.junit.jupiter.api.Test;
 import wovenset.core.arrange.space.Place;
 import wovenset.core.geometry.Box;
 import wovenset.core.geometry.BoxMm;
+import wovenset.core.item.Placement;
 import wovenset.core.measure.Length;
-import wovenset.core.piece.Placement;
 
 class AlignmentTest {
     @Provide

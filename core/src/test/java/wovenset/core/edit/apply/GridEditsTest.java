@@ -24,10 +24,10 @@ import org.junit.jupiter.api.Test;
 import wovenset.core.arrangement.Grid;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.ItemChange;
+import wovenset.core.item.Fill;
+import wovenset.core.item.PhotoFrame;
 import wovenset.core.measure.Length;
-import wovenset.core.piece.Fill;
 import wovenset.core.piece.Page;
-import wovenset.core.piece.PhotoFrame;
 import wovenset.core.piece.Piece;
 import wovenset.core.said.Reason;
 

@@ -1,0 +1,49 @@
+package wovenset.core.item;
+
+import wovenset.core.geometry.Box;
+import wovenset.core.measure.Format;
+import wovenset.core.measure.Length;
+import wovenset.core.said.Checks;
+import wovenset.core.said.Reason;
+
+/** What an item's place follows from. */
+public sealed interface Placement {
+    /**
+     * It lies where the page's arrangement has this slot.
+     *
+     * @param slot counted from 0
+     */
+    record InSlot(int slot) implements Placement {
+        public InSlot {
+            Checks.that(slot >= 0, Reason.SLOT);
+        }
+    }
+
+    /**
+     * It lies where it was put, whatever arranges the others.
+     *
+     * @param box of the frame with its inner bands, unturned; sides of {@link #SMALLEST} to {@link Format#LARGEST}
+     * @param turnDegrees clockwise about the box's middle, -180 to 180
+     */
+    record Free(Box box, double turnDegrees) implements Placement {
+        public static final Length SMALLEST = Length.ofMm(2);
+
+        public Free {
+            Checks.that(isSide(box.width()) && isSide(box.height()), Reason.FRAME_SIZE);
+            Checks.that(isNear(box.x()) && isNear(box.y()), Reason.FRAME_FAR);
+            Checks.that(turnDegrees >= -180 && turnDegrees <= 180, Reason.TURN);
+        }
+
+        private static boolean isSide(Length side) {
+            return side.compareTo(SMALLEST) >= 0 && side.compareTo(Format.LARGEST) <= 0;
+        }
+
+        private static boolean isNear(Length at) {
+            return Math.abs(at.micrometres()) <= Length.LIMIT.micrometres();
+        }
+
+        public Free withBox(Box newBox) {
+            return new Free(newBox, turnDegrees);
+        }
+    }
+}

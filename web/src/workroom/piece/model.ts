@@ -1,0 +1,148 @@
+import type {
+  Arrangement,
+  Crop,
+  Entry,
+  Format,
+  FrameWords,
+  Guide,
+  Item,
+  Marks,
+  Outline,
+  PageSummary,
+  PageView,
+  PhotoFrame,
+  StyleSheet,
+  StyleUse,
+} from '../../api/client'
+
+/** A piece as the workroom knows it: its pages are known by what is told of each. */
+export interface Piece {
+  id: string
+  name: string
+  format: Format
+  styles: StyleSheet
+  entries: Entry[]
+  pages: PageSummary[]
+}
+
+/** The place that a frame has as its own, micrometres. */
+export interface Spot {
+  x: number
+  y: number
+  width: number
+  height: number
+  turnDegrees: number
+}
+
+/** A frame as it is worked with: what it shows, and where it lies. */
+export interface Frame {
+  id: string
+  /** As it is stored. */
+  item: PhotoFrame
+  /** The entry that it shows, and that entry's photo. */
+  entry?: string
+  photo?: string
+  crop: Crop
+  /** The words that stand below it. */
+  caption: string
+  words: FrameWords
+  marks: Marks
+  style: StyleUse
+  outline: Outline
+  /** Its own place; nothing if the arrangement has one for it. */
+  spot?: Spot
+  slot?: number
+  locked: boolean
+  hidden: boolean
+  opacity: number
+  /** The group that holds it. */
+  group?: string
+}
+
+export interface Page {
+  id: string
+  arrangement: Arrangement
+  /** From back to front. */
+  items: Item[]
+  /** All frames, those in groups, too, from back to front. */
+  frames: Frame[]
+  guides: Guide[]
+}
+
+const CENTRED: Crop = {
+  focusX: 0.5,
+  focusY: 0.5,
+  zoom: 1,
+  turnDegrees: 0,
+  flipped: false,
+  fit: 'FILL',
+  aim: 'SUBJECT',
+}
+
+export function pageFrom({ page }: PageView, entries: Map<string, Entry>): Page {
+  const { id, arrangement, items, guides } = page
+  const pictures = new Map(page.pictures.map((picture) => [picture.id, picture.entry]))
+  const frames = items.flatMap((item) => framesFrom(item, entries, pictures, undefined))
+  return { id, arrangement, items, frames, guides }
+}
+
+function framesFrom(
+  item: Item,
+  entries: Map<string, Entry>,
+  pictures: Map<string, string>,
+  group: string | undefined,
+): Frame[] {
+  if (item.kind === 'group')
+    return item.children.flatMap((child) => framesFrom(child, entries, pictures, group ?? item.id))
+  return [frameFrom(item, entries, pictures, group)]
+}
+
+function frameFrom(
+  item: PhotoFrame,
+  entries: Map<string, Entry>,
+  pictures: Map<string, string>,
+  group: string | undefined,
+): Frame {
+  const { id, placement, fill, look, words, marks, style, outline } = item
+  const entryId =
+    fill.kind === 'ownPhoto' ? fill.entry : fill.kind === 'through' ? pictures.get(fill.picture) : undefined
+  const entry = entryId === undefined ? undefined : entries.get(entryId)
+  const free = placement.kind === 'free'
+  return {
+    id,
+    item,
+    entry: entry?.id,
+    photo: entry?.photo,
+    crop: fill.kind === 'ownPhoto' ? fill.crop : CENTRED,
+    caption: words.kind === 'own' ? words.text : (entry?.caption ?? ''),
+    words,
+    marks,
+    style,
+    outline,
+    spot: free ? { ...placement.box, turnDegrees: placement.turnDegrees } : undefined,
+    slot: free ? undefined : placement.slot,
+    locked: look.locked,
+    hidden: look.hidden,
+    opacity: look.opacity,
+    group,
+  }
+}
+
+/** The frames that the arrangement places, in the order of its slots. */
+export const slotted = (page: Page): Frame[] =>
+  page.frames.filter(({ spot }) => !spot).toSorted((a, b) => (a.slot ?? 0) - (b.slot ?? 0))
+
+/** How often each entry is shown, and on which pages (counted from 1). */
+export function usesOf(piece: Piece): Map<string, number[]> {
+  const uses = new Map<string, number[]>()
+  piece.pages.forEach(({ entries }, index) =>
+    entries.forEach((entry) => uses.set(entry, [...(uses.get(entry) ?? []), index + 1])),
+  )
+  return uses
+}
+
+/** The edit that moves a frame to a place of its own. */
+export const moveOf = (frameId: string, { x, y, width, height, turnDegrees }: Spot) => ({
+  itemId: frameId,
+  to: { kind: 'free' as const, box: { x, y, width, height }, turnDegrees },
+})

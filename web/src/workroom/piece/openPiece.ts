@@ -1,0 +1,122 @@
+import type { ChangeView, Entry, Head, PageScene, PageView, PieceView, Splice } from '../../api/client'
+import { type Page, pageFrom, type Piece } from './model'
+
+/** What is known of an open piece: all but the content of pages that nobody has looked at. */
+export interface KnownPiece {
+  view: PieceView
+  content: Record<string, PageView>
+}
+
+/** A piece as it shows, or as it is stored. */
+export interface OpenPiece {
+  /** As it shows: with the preview, if one is under way. */
+  piece: Piece
+  /** As it is stored; what a change starts from. */
+  stored: Piece
+  revision: number
+  undo?: string
+  redo?: string
+  /** A page's content, as it is stored; nothing if it has not been read. */
+  page: (id: string) => Page | undefined
+  /** A page's scene as it shows. */
+  scene: (id: string) => PageScene | undefined
+  /** A page's content as it shows. */
+  shownPage: (id: string) => Page | undefined
+}
+
+/** A preview under way: how the page that is seen would be. */
+export interface Shown {
+  head: Head
+  content?: PageView
+}
+
+export const spliced = (order: string[], { at, removed, inserted }: Splice): string[] => [
+  ...order.slice(0, at),
+  ...inserted,
+  ...order.slice(at + removed.length),
+]
+
+/** Values in an order that may be another one, with those that changed in their places. */
+function reordered<T extends { id: string }>(before: T[], changed: T[], order: Splice | undefined): T[] {
+  if (changed.length === 0 && !order) return before
+  const known = new Map([...before, ...changed].map((value) => [value.id, value]))
+  const ids = before.map(({ id }) => id)
+  return (order ? spliced(ids, order) : ids).flatMap((id) => known.get(id) ?? [])
+}
+
+/** What is known after a change. Content of pages that now look different is forgotten, unless it came along. */
+export function afterChange({ view, content }: KnownPiece, change: ChangeView): KnownPiece {
+  const stale = new Set(change.stale)
+  const pages = reordered(view.pages, change.pages, change.pageOrder).map((page) =>
+    stale.has(page.id) ? { ...page, look: change.revision } : page,
+  )
+  const kept = new Set(pages.map(({ id }) => id))
+  const different = new Set([...stale, ...change.pages.map(({ id }) => id)])
+  const still = Object.entries(content).filter(([id]) => kept.has(id) && !different.has(id))
+  return {
+    view: {
+      ...view,
+      revision: change.revision,
+      undo: change.undo,
+      redo: change.redo,
+      head: change.head ?? view.head,
+      entries: reordered(view.entries, change.entries, change.entryOrder),
+      pages,
+    },
+    content: Object.fromEntries(
+      change.content ? [...still, [change.content.page.id, change.content]] : still,
+    ) as Record<string, PageView>,
+  }
+}
+
+/** What is known after the piece was read anew: content of pages that look as before is still good. */
+export function afterReading(before: KnownPiece | undefined, view: PieceView): KnownPiece {
+  const looks = new Map(view.pages.map(({ id, look }) => [id, look]))
+  const still = Object.entries(before?.content ?? {}).filter(([id, { look }]) => looks.get(id) === look)
+  return { view, content: Object.fromEntries(still) }
+}
+
+export const withContent = (known: KnownPiece, read: PageView): KnownPiece => {
+  const summary = known.view.pages.find(({ id }) => id === read.page.id)
+  if (!summary || read.look < summary.look) return known
+  return { ...known, content: { ...known.content, [read.page.id]: read } }
+}
+
+const pieceOf = ({ id, entries, pages }: PieceView, { name, format, styles }: Head): Piece => ({
+  id,
+  name,
+  format,
+  styles,
+  entries,
+  pages,
+})
+
+const byId = new WeakMap<Entry[], Map<string, Entry>>()
+
+function entriesById(entries: Entry[]): Map<string, Entry> {
+  const known = byId.get(entries) ?? new Map(entries.map((entry) => [entry.id, entry]))
+  byId.set(entries, known)
+  return known
+}
+
+export function opened({ view, content }: KnownPiece, shown: Shown | null): OpenPiece {
+  const pages = new Map<PageView, Page>()
+  const from = (read: PageView | undefined) => {
+    if (!read) return undefined
+    const page = pages.get(read) ?? pageFrom(read, entriesById(view.entries))
+    pages.set(read, page)
+    return page
+  }
+  const seen = (id: string) => (shown?.content?.page.id === id ? shown.content : content[id])
+  const stored = pieceOf(view, view.head)
+  return {
+    piece: shown ? pieceOf(view, shown.head) : stored,
+    stored,
+    revision: view.revision,
+    undo: view.undo,
+    redo: view.redo,
+    page: (id) => from(content[id]),
+    scene: (id) => seen(id)?.scene,
+    shownPage: (id) => from(seen(id)),
+  }
+}
