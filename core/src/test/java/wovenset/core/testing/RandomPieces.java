@@ -1,0 +1,339 @@
+package wovenset.core.testing;
+
+import static wovenset.core.testing.Pieces.mm;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.function.Supplier;
+import java.util.stream.IntStream;
+import wovenset.core.arrangement.Arrangement;
+import wovenset.core.arrangement.ByHand;
+import wovenset.core.arrangement.CellSpan;
+import wovenset.core.arrangement.Grid;
+import wovenset.core.arrangement.Margins;
+import wovenset.core.arrangement.Scattered;
+import wovenset.core.arrangement.Slicing;
+import wovenset.core.arrangement.SlicingTree;
+import wovenset.core.arrangement.Track;
+import wovenset.core.geometry.Box;
+import wovenset.core.item.Crop;
+import wovenset.core.item.Fill;
+import wovenset.core.item.FrameWords;
+import wovenset.core.item.Group;
+import wovenset.core.item.Item;
+import wovenset.core.item.Look;
+import wovenset.core.item.Marks;
+import wovenset.core.item.PhotoFrame;
+import wovenset.core.item.Placement;
+import wovenset.core.measure.Format;
+import wovenset.core.measure.Length;
+import wovenset.core.measure.LengthUnit;
+import wovenset.core.measure.Resolution;
+import wovenset.core.photo.Region;
+import wovenset.core.piece.Entries;
+import wovenset.core.piece.Entry;
+import wovenset.core.piece.Guide;
+import wovenset.core.piece.Page;
+import wovenset.core.piece.Piece;
+import wovenset.core.piece.SharedPicture;
+import wovenset.core.style.Band;
+import wovenset.core.style.CaptionStyle;
+import wovenset.core.style.FrameStyle;
+import wovenset.core.style.Ground;
+import wovenset.core.style.Outline;
+import wovenset.core.style.Rgb;
+import wovenset.core.style.StyleDifference;
+import wovenset.core.style.StyleSheet;
+import wovenset.core.style.StyleUse;
+
+/** Pieces of every kind of thing that a document may hold, the same for the same seed. */
+public final class RandomPieces {
+    private static final String[] WORDS = {"", "Last boat home", "älter\n“zwei” \\ \u0000", "🪁 kites", "x".repeat(500)
+    };
+
+    private final Random random;
+
+    private RandomPieces(long seed) {
+        this.random = new Random(seed);
+    }
+
+    public static Piece of(long seed) {
+        return new RandomPieces(seed).piece();
+    }
+
+    /** The piece after something was done to some of its parts: changed, gone, new, or in another order. */
+    public static Piece changed(Piece piece, long seed) {
+        // Another stream of numbers than that of any piece: two things never have one name.
+        return new RandomPieces(~seed ^ 0x9E37_79B9_7F4A_7C15L).change(piece);
+    }
+
+    private Piece piece() {
+        StyleSheet styles = styles();
+        Entries entries = Entries.of(times(1, 6, this::entry));
+        Format format = new Format(
+                length(50, 900),
+                length(50, 900),
+                length(0, 10),
+                any(LengthUnit.values()),
+                new Resolution(72 + random.nextInt(600)));
+        return new Piece(
+                id(),
+                "Kites of " + random.nextInt(),
+                format,
+                styles,
+                entries,
+                times(1, 5, () -> page(styles, entries)));
+    }
+
+    private Piece change(Piece piece) {
+        StyleSheet styles = random.nextBoolean() ? piece.styles() : styles();
+        Entries entries = random.nextBoolean()
+                ? piece.entries()
+                : Entries.of(reworked(piece.entries().list(), entry -> entry.withCaption(any(WORDS)), this::entry));
+        List<Page> pages = reworked(piece.pages(), page -> change(page, styles, entries), () -> page(styles, entries));
+        return new Piece(
+                piece.id(),
+                random.nextBoolean() ? piece.name() : "Renamed",
+                random.nextBoolean() ? piece.format() : Pieces.format(210, 297),
+                styles,
+                entries,
+                pages.isEmpty() ? List.of(page(styles, entries)) : pages);
+    }
+
+    private Page change(Page page, StyleSheet styles, Entries entries) {
+        Page other = page(styles, entries);
+        return switch (random.nextInt(5)) {
+            case 0 -> page.withGround(other.ground());
+            case 1 ->
+                new Page(
+                        page.id(),
+                        other.ground(),
+                        other.arrangement(),
+                        other.items(),
+                        other.guides(),
+                        other.pictures());
+            case 2 -> page.withGuides(other.guides());
+            case 3 -> page.mapItems(item -> random.nextBoolean() ? item : item.withLook(look()));
+            default -> page.withItems(shuffled(page.items()));
+        };
+    }
+
+    /** Some as they were, some changed, some gone, new ones among them, and at times in another order. */
+    private <T> List<T> reworked(List<T> list, Function<T, T> change, Supplier<T> fresh) {
+        List<T> now = new ArrayList<>();
+        for (T one : list) {
+            int what = random.nextInt(6);
+            if (what == 0) {
+                now.add(fresh.get());
+            }
+            if (what != 1) {
+                now.add(what == 2 ? change.apply(one) : one);
+            }
+        }
+        return random.nextInt(3) == 0 ? shuffled(now) : now;
+    }
+
+    private StyleSheet styles() {
+        List<FrameStyle> frames =
+                times(1, 4, () -> new FrameStyle(id(), "Style", times(1, 3, this::band), length(0, 5)));
+        CaptionStyle captions = new CaptionStyle(
+                any(CaptionStyle.Show.values()),
+                "Alegreya",
+                4 + random.nextInt(100) / 7.0,
+                colour(),
+                1 + random.nextInt(4));
+        return new StyleSheet(frames, captions, new Ground.Plain(colour()));
+    }
+
+    private Entry entry() {
+        Optional<Region> subject = random.nextBoolean()
+                ? Optional.empty()
+                : Optional.of(new Region(random.nextDouble() / 2, 0.25, 0.5, random.nextDouble() / 2 + 0.1));
+        return new Entry(id(), Pieces.photo(random.nextInt(9)), any(WORDS), subject);
+    }
+
+    private Page page(StyleSheet styles, Entries entries) {
+        Arrangement arrangement = arrangement();
+        List<SharedPicture> pictures =
+                entries.size() == 0 ? List.of() : times(0, 3, () -> new SharedPicture(id(), any(entries), box()));
+        List<Item> items = new ArrayList<>();
+        for (int slot : shuffled(IntStream.range(0, arrangement.slots()).boxed().toList())) {
+            if (!arrangement.mayBeVacant() || random.nextInt(4) > 0) {
+                items.add(frame(new Placement.InSlot(slot), styles, entries, pictures));
+            }
+        }
+        items.addAll(times(0, 3, () -> frame(new Placement.Free(box(), turn()), styles, entries, pictures)));
+        return new Page(id(), ground(), arrangement, grouped(items), times(0, 3, this::guide), pictures);
+    }
+
+    /** Some of the items in groups, and groups in groups. */
+    private List<Item> grouped(List<Item> items) {
+        List<Item> now = new ArrayList<>(items);
+        while (now.size() > 2 && random.nextInt(3) > 0) {
+            int from = random.nextInt(now.size() - 1);
+            List<Item> part = now.subList(from, from + 1 + random.nextInt(now.size() - from));
+            Group group = new Group(id(), look(), List.copyOf(part));
+            part.clear();
+            now.add(from, group);
+        }
+        return now;
+    }
+
+    private Arrangement arrangement() {
+        Margins margins = new Margins(length(0, 20), length(0, 20), length(0, 20), length(0, 20));
+        return switch (random.nextInt(4)) {
+            case 0 -> grid(margins);
+            case 1 ->
+                new Slicing(margins, length(0, 9), random.nextBoolean(), SlicingTree.parse(any(new String[] {
+                    "p", "(pp1.5)", "[p(p2[pp])p0.7]"
+                })));
+            case 2 ->
+                new Scattered(
+                        margins,
+                        new Scattered.Recipe(
+                                random.nextLong(),
+                                0.2 + random.nextDouble(),
+                                random.nextInt(45),
+                                random.nextDouble() * 0.6),
+                        times(0, 5, () -> new Scattered.Print(box(), turn())));
+            default -> new ByHand(margins);
+        };
+    }
+
+    private Grid grid(Margins margins) {
+        int rows = 2 + random.nextInt(3);
+        int columns = 2 + random.nextInt(3);
+        return new Grid(
+                rows,
+                columns,
+                margins,
+                length(0, 9),
+                length(0, 9),
+                random.nextBoolean() ? null : new Grid.CellSize(length(10, 90), length(10, 90)),
+                random.nextBoolean()
+                        ? null
+                        : IntStream.range(0, columns).mapToObj(i -> track()).toList(),
+                random.nextBoolean()
+                        ? null
+                        : IntStream.range(0, rows).mapToObj(i -> track()).toList(),
+                random.nextBoolean() ? List.of() : List.of(new CellSpan(0, random.nextInt(columns - 1), 2, 2)),
+                any(Grid.Order.values()));
+    }
+
+    private PhotoFrame frame(Placement placement, StyleSheet styles, Entries entries, List<SharedPicture> pictures) {
+        return new PhotoFrame(
+                id(),
+                placement,
+                look(),
+                styleUse(styles),
+                random.nextBoolean() ? new Outline.Rect() : new Outline.Ellipse(),
+                fill(entries, pictures),
+                random.nextBoolean() ? FrameWords.OF_ENTRY : new FrameWords.Own(any(WORDS)),
+                new Marks(
+                        random.nextBoolean(),
+                        random.nextBoolean(),
+                        any(Marks.Turn.values()),
+                        random.nextInt(10),
+                        random.nextBoolean()));
+    }
+
+    private StyleUse styleUse(StyleSheet styles) {
+        StyleUse use = StyleUse.of(any(styles.frames()).id());
+        List<StyleDifference> differences = List.of(
+                new StyleDifference.BandWidth(0, length(0, 9)),
+                new StyleDifference.BandColour(random.nextInt(3), colour()),
+                new StyleDifference.BandSide(0, any(Band.Side.values())),
+                new StyleDifference.CornerRadius(length(0, 9)));
+        for (StyleDifference difference : differences) {
+            use = random.nextInt(3) == 0 ? use.with(difference) : use;
+        }
+        return use;
+    }
+
+    private Fill fill(Entries entries, List<SharedPicture> pictures) {
+        if (!pictures.isEmpty() && random.nextInt(4) == 0) {
+            return new Fill.Through(any(pictures).id());
+        }
+        return entries.size() == 0 || random.nextInt(4) == 0 ? Fill.EMPTY : new Fill.OwnPhoto(any(entries), crop());
+    }
+
+    private Crop crop() {
+        return new Crop(
+                random.nextDouble(),
+                random.nextDouble(),
+                1 + 19 * random.nextDouble(),
+                turn(),
+                random.nextBoolean(),
+                any(Crop.Fit.values()),
+                any(Crop.Aim.values()));
+    }
+
+    private Ground ground() {
+        return random.nextBoolean() ? new Ground.Common() : new Ground.Plain(colour());
+    }
+
+    private Look look() {
+        return new Look(random.nextDouble(), random.nextBoolean(), random.nextBoolean());
+    }
+
+    private Band band() {
+        return new Band(length(0, 20), colour(), any(Band.Side.values()));
+    }
+
+    private Guide guide() {
+        return new Guide(any(Guide.Direction.values()), length(0, 300));
+    }
+
+    private Track track() {
+        return random.nextBoolean() ? Track.fixed(length(10, 50)) : new Track(null, 0.5 + random.nextDouble());
+    }
+
+    private Box box() {
+        return new Box(length(-50, 300), length(-50, 300), length(2, 300), length(2, 300));
+    }
+
+    private double turn() {
+        return random.nextBoolean() ? 0 : random.nextDouble() * 360 - 180;
+    }
+
+    private Rgb colour() {
+        return new Rgb(String.format("#%06x", random.nextInt(1 << 24)));
+    }
+
+    private Length length(int fromMm, int toMm) {
+        return mm(fromMm).plus(Length.ofMicrometres(random.nextInt((toMm - fromMm) * 1000 + 1)));
+    }
+
+    private UUID id() {
+        return new UUID(random.nextLong(), random.nextLong());
+    }
+
+    private UUID any(Entries entries) {
+        return any(entries.list()).id();
+    }
+
+    private <T> T any(T[] list) {
+        return list[random.nextInt(list.length)];
+    }
+
+    private <T> T any(List<T> list) {
+        return list.get(random.nextInt(list.size()));
+    }
+
+    private <T> List<T> times(int least, int most, Supplier<T> one) {
+        return IntStream.range(0, least + random.nextInt(most - least + 1))
+                .mapToObj(i -> one.get())
+                .toList();
+    }
+
+    private <T> List<T> shuffled(List<T> list) {
+        List<T> shuffled = new ArrayList<>(list);
+        Collections.shuffle(shuffled, random);
+        return shuffled;
+    }
+}

@@ -1,0 +1,58 @@
+package wovenset.server.stored;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+import wovenset.core.delta.Head;
+import wovenset.core.delta.PieceDelta;
+import wovenset.core.piece.Entry;
+import wovenset.core.piece.Page;
+import wovenset.core.piece.Piece;
+import wovenset.core.testing.RandomPieces;
+
+/** What is stored reads back as what was written, over pieces of every kind of thing. */
+class DocumentsTest {
+    private final Documents documents = new Documents();
+
+    private <T> void checkRoundTrip(DocumentType type, T value, Class<T> as) {
+        String text = documents.write(type, value);
+        assertThat(documents.read(type, text, as)).isEqualTo(value);
+        assertThat(documents.write(type, documents.read(type, text, as))).isEqualTo(text);
+    }
+
+    @Property(tries = 150)
+    void headsPagesEntriesAndStepsReadBackAsTheyWereWritten(@ForAll long one, @ForAll long other) {
+        Piece before = RandomPieces.of(one);
+        Piece after = RandomPieces.changed(before, other);
+        checkRoundTrip(DocumentType.HEAD, Head.of(before), Head.class);
+        before.pages().forEach(page -> checkRoundTrip(DocumentType.PAGE, page, Page.class));
+        before.entries().forEach(entry -> checkRoundTrip(DocumentType.ENTRY, entry, Entry.class));
+        checkRoundTrip(DocumentType.STEP, PieceDelta.of(before, after), PieceDelta.class);
+    }
+
+    /** A field that is gone, added or of another kind never passes as a page that nobody made. */
+    @Property(tries = 150)
+    void aPageWithAFieldTooManyOrTooFewIsRefused(@ForAll long seed) {
+        Page page = RandomPieces.of(seed).pages().get(0);
+        ObjectNode tree = (ObjectNode) documents.tree(documents.write(DocumentType.PAGE, page));
+        ObjectNode body = (ObjectNode) tree.path("body");
+        JsonNode items = body.remove("items");
+        checkRefused(tree);
+        body.set("items", items);
+        assertThat(documents.read(DocumentType.PAGE, tree.toString(), Page.class))
+                .isEqualTo(page);
+        checkRefused(tree.deepCopy().put("type", "head"));
+        checkRefused(tree.deepCopy().put("version", 99));
+        body.put("novel", 1);
+        checkRefused(tree);
+    }
+
+    private void checkRefused(JsonNode tree) {
+        assertThatThrownBy(() -> documents.read(DocumentType.PAGE, tree.toString(), Page.class))
+                .isInstanceOf(UnreadableDocumentException.class);
+    }
+}
