@@ -18,6 +18,19 @@ interface Props {
   frame?: Frame
 }
 
+/**
+ * A picture on exactly those dots of the screen: a box in parts of the page's pixels would be set on whole ones by the browser, and the
+ * picture stretched or moved by a dot.
+ */
+const onDots = (box: { left: number; top: number; width: number; height: number }, ratio: number) => ({
+  left: 0,
+  top: 0,
+  width: box.width * ratio,
+  height: box.height * ratio,
+  transform: `translate(${box.left}px, ${box.top}px) scale(${1 / ratio})`,
+  transformOrigin: '0 0',
+})
+
 /** Whether two boxes have the same size to a pixel. */
 const near = (a: { width: number; height: number }, b: { width: number; height: number }) =>
   Math.abs(a.width - b.width) <= 1 && Math.abs(a.height - b.height) <= 1
@@ -55,7 +68,7 @@ export function SpritePicture({ place, sprite, scale, scene, frame }: Props) {
           alt=""
           src={behind.url}
           className="pointer-events-none absolute max-w-none"
-          style={moved ? { ...behind.box, left: box.left, top: box.top } : behind.box}
+          style={onDots(moved ? { ...behind.box, left: box.left, top: box.top } : behind.box, ratio)}
         />
       )}
       {reshaped && frame.spot && scene && (
@@ -75,7 +88,7 @@ export function SpritePicture({ place, sprite, scale, scene, frame }: Props) {
           src={wanted}
           onLoad={() => setLoaded({ url: wanted, box })}
           className={`pointer-events-none absolute max-w-none ${loaded?.url === wanted || !loaded ? '' : 'opacity-0'}`}
-          style={box}
+          style={onDots(box, ratio)}
         />
       )}
     </>

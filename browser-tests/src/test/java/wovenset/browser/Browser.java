@@ -89,6 +89,11 @@ public final class Browser implements BeforeEachCallback, AfterEachCallback {
         return window(new com.microsoft.playwright.Browser.NewContextOptions().setColorScheme(scheme));
     }
 
+    /** @param dots of the screen to a pixel of the page's own, along a side */
+    Page window(int dots) {
+        return window(new com.microsoft.playwright.Browser.NewContextOptions().setDeviceScaleFactor(dots));
+    }
+
     Page touchWindow() {
         return window(new com.microsoft.playwright.Browser.NewContextOptions().setHasTouch(true));
     }

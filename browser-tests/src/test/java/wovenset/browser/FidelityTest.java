@@ -6,6 +6,9 @@ import com.microsoft.playwright.Page;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.nio.file.Files;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import javax.imageio.ImageIO;
@@ -13,12 +16,14 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
-import wovenset.core.testing.Likeness;
+import wovenset.core.testing.ItemLikeness;
+import wovenset.core.testing.TestPhotos;
 import wovenset.server.testing.Api;
 import wovenset.server.testing.TestServer;
 
-/** What is seen on the bench is what is made. */
+/** What is seen on the bench is what is made, item by item, on screens of one and of two dots to a pixel. */
 @ExtendWith(TestServer.class)
 class FidelityTest {
     @RegisterExtension
@@ -26,60 +31,212 @@ class FidelityTest {
 
     @ParameterizedTest
     @CsvSource({
-        "The kite summer, 1, false",
-        "'Saltmarsh Pottery, autumn lookbook', 3, false",
-        "'Saltmarsh Pottery, autumn lookbook', 2, true"
+        "The kite summer, 1, 1",
+        "'Saltmarsh Pottery, autumn lookbook', 3, 1",
+        "'Saltmarsh Pottery, autumn lookbook', 2, 2"
     })
-    void theBenchAndTheExportedPageAgree(String name, int number, boolean round) throws IOException {
-        Page page = browser.window();
-        Room room = Room.openDemo(page, name);
-        if (round) {
-            JsonNode piece = TestServer.api()
-                    .post("/api/pieces/" + room.id() + "/copy", "")
-                    .json();
-            String id = piece.path("id").asString();
-            JsonNode style = piece.path("head").path("styles").path("frames").get(0);
-            Map<String, Object> band = Map.of("width", 2500, "colour", "#2f4b7c", "side", "INSIDE");
-            Map<String, Object> frames =
-                    Map.of("id", style.path("id"), "name", "Frame", "bands", List.of(band), "cornerRadius", 12_000);
-            Map<String, Object> captions =
-                    Map.of("show", "WRITTEN", "typeface", "Kalam", "sizePt", 14, "colour", "#a4373a", "lines", 1);
-            Map<String, Object> ground = Map.of("colour", "#e6dfd0");
-            TestServer.api().edit(id, 1, "setFrameStyle", "style", frames);
-            TestServer.api().edit(id, 2, "setCaptionStyle", "captions", captions);
-            assertThat(TestServer.api()
-                            .edit(id, 3, "setCommonGround", "ground", ground)
-                            .status())
-                    .isEqualTo(200);
-            page.navigate(TestServer.address() + "/pieces/" + id);
-            room.ready();
-        }
+    void theBenchAndTheExportedPageAgree(String name, int number, int dots) throws IOException {
+        Room room = Room.openDemo(browser.window(dots), name);
         if (number > 1) {
             room.button("Page " + number).click();
         }
-        // The frame that has the focus wears a ring; the bench itself does not.
-        page.evaluate("() => document.activeElement.blur()");
+        checkAlike(room, number - 1, dots);
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2})
+    void turnedRoundedWholeBleedingAndClearPhotosAgree(int dots) throws IOException {
+        Page page = browser.window(dots);
+        Room room = new Room(page);
+        page.navigate(TestServer.address() + "/pieces/" + odd());
+        checkAlike(room.ready(), 0, dots);
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2})
+    void scatteredPrintsAgree(int dots) throws IOException {
+        Page page = browser.window(dots);
+        Room room = new Room(page);
+        page.navigate(TestServer.address() + "/pieces/" + scattered());
+        checkAlike(room.ready(), 0, dots);
+    }
+
+    private static Map<String, byte[]> photos() throws IOException {
+        Map<String, byte[]> photos = new LinkedHashMap<>();
+        for (int i = 1; i <= 4; i++) {
+            photos.put("kite-0" + i + ".jpg", Files.readAllBytes(Room.PHOTOS.resolve("kite-0" + i + ".jpg")));
+        }
+        photos.put("clear.png", TestPhotos.clearPng(1200, 1000, 5));
+        return photos;
+    }
+
+    /** A piece with these photos in a row, with borders on a coloured page. */
+    private static String dressed(String name) throws IOException {
+        Api api = TestServer.api();
+        String id = api.startPiece(name, 300, 200).path("id").asString();
+        api.bring(id, photos(), "start");
+        Map<String, Object> margins = Map.of("top", 10_000, "right", 10_000, "bottom", 10_000, "left", 10_000);
+        edit(
+                id,
+                "setGridOfAll",
+                "reflow",
+                "ASK",
+                "grid",
+                Map.of("rows", 1, "columns", 5, "margins", margins, "columnGap", 5000, "rowGap", 5000));
+        edit(id, "flowEntries");
+        JsonNode style =
+                api.piece(id).path("head").path("styles").path("frames").get(0);
+        Map<String, Object> band = Map.of("width", 2500, "colour", "#2f4b7c", "side", "INSIDE");
+        Map<String, Object> round =
+                Map.of("id", style.path("id"), "name", "Frame", "bands", List.of(band), "cornerRadius", 12_000);
+        edit(id, "setFrameStyle", "style", round);
+        edit(id, "setCommonGround", "ground", Map.of("colour", "#e6dfd0"));
+        return id;
+    }
+
+    private static String odd() throws IOException {
+        String id = dressed("Odd");
+        JsonNode page = TestServer.api().page(id, 0).path("page");
+        List<String> frames = page.path("items")
+                .valueStream()
+                .map(item -> item.path("id").asString())
+                .toList();
+        List<Object> moves = new ArrayList<>();
+        double[][] places = {
+            {20, 20, 80, 60, 20},
+            {70, 50, 100, 70, 0},
+            {190, 0, 110, 110, 0},
+            {20, 130, 110, 55, -8},
+            {200, 125, 70, 65, 0}
+        };
+        for (int i = 0; i < places.length; i++) {
+            double[] at = places[i];
+            Map<String, Object> box =
+                    Map.of("x", 1000 * at[0], "y", 1000 * at[1], "width", 1000 * at[2], "height", 1000 * at[3]);
+            moves.add(Map.of("itemId", frames.get(i), "to", Map.of("kind", "free", "box", box, "turnDegrees", at[4])));
+        }
+        String pageId = page.path("id").asString();
+        edit(id, "releasePage", "pageId", pageId);
+        edit(id, "moveItems", "pageId", pageId, "moves", moves);
+        patch(id, pageId, frames.get(1), Map.of("kind", "setOutline", "outline", Map.of("kind", "ellipse")));
+        patch(id, pageId, frames.get(0), Map.of("kind", "setOpacity", "opacity", 0.7));
+        patch(
+                id,
+                pageId,
+                frames.get(2),
+                Map.of("kind", "differ", "difference", Map.of("kind", "bandWidth", "band", 0, "width", 0)));
+        patch(
+                id,
+                pageId,
+                frames.get(2),
+                Map.of("kind", "differ", "difference", Map.of("kind", "cornerRadius", "radius", 0)));
+        patch(
+                id,
+                pageId,
+                frames.get(3),
+                Map.of(
+                        "kind",
+                        "setCrop",
+                        "crop",
+                        Map.of(
+                                "focusX",
+                                0.5,
+                                "focusY",
+                                0.5,
+                                "zoom",
+                                1,
+                                "turnDegrees",
+                                0,
+                                "flipped",
+                                false,
+                                "fit",
+                                "WHOLE",
+                                "aim",
+                                "SUBJECT")));
+        patch(
+                id,
+                pageId,
+                frames.get(4),
+                Map.of("kind", "differ", "difference", Map.of("kind", "bandWidth", "band", 0, "width", 0)));
+        return id;
+    }
+
+    private static String scattered() throws IOException {
+        String id = dressed("Scattered");
+        JsonNode page = TestServer.api().page(id, 0).path("page");
+        List<String> frames = page.path("items")
+                .valueStream()
+                .map(item -> item.path("id").asString())
+                .toList();
+        Map<String, Object> margins = Map.of("top", 10_000, "right", 10_000, "bottom", 10_000, "left", 10_000);
+        Map<String, Object> recipe = Map.of("seed", 7, "cover", 0.8, "mostTurn", 20, "mostHidden", 0.2);
+        edit(
+                id,
+                "scatter",
+                "pageId",
+                page.path("id").asString(),
+                "margins",
+                margins,
+                "recipe",
+                recipe,
+                "order",
+                frames);
+        return id;
+    }
+
+    private static void patch(String piece, String page, String frame, Map<String, Object> change) {
+        edit(piece, "patchItems", "pageId", page, "itemIds", List.of(frame), "change", change);
+    }
+
+    private static void edit(String piece, String kind, Object... fields) {
+        Api api = TestServer.api();
+        Api.Answer answer = api.edit(piece, api.piece(piece).path("revision").asLong(), kind, fields);
+        assertThat(answer.status()).as(kind + " " + new String(answer.bytes())).isEqualTo(200);
+    }
+
+    private static void checkAlike(Room room, int number, int dots) throws IOException {
+        // The frame that has the focus or lies under the mouse wears a ring; the bench itself does not.
+        room.page.mouse().move(2, 2);
+        room.page.evaluate("() => document.activeElement.blur()");
         room.painted();
-        var style = (Map<?, ?>)
-                page.evaluate(
+        var at = (Map<?, ?>)
+                room.page.evaluate(
                         """
                 () => { const p = document.querySelector('[data-testid=page]'); const r = p.getBoundingClientRect();
-                  return { x: r.x, y: r.y, width: parseFloat(p.style.width), height: parseFloat(p.style.height) } }""");
-        double width = ((Number) style.get("width")).doubleValue();
-        double height = ((Number) style.get("height")).doubleValue();
-        JsonNode format = TestServer.api().piece(room.id()).path("head").path("format");
-        double ppi = width / (format.path("width").asDouble() / 25_400);
-        BufferedImage made = export(room.id(), number - 1, ppi);
-        assertThat(Math.abs(made.getWidth() - width)).isLessThan(1);
-        assertThat(Math.abs(made.getHeight() - height)).isLessThan(1);
-        byte[] picture = page.screenshot(new Page.ScreenshotOptions()
+                  return { x: r.x, y: r.y, width: parseFloat(p.style.width) } }""");
+        JsonNode shown = TestServer.api().page(room.id(), number).path("scene");
+        double scale = dots * number(at, "width") / shown.path("widthMm").asDouble();
+        BufferedImage made = export(room.id(), number, scale * 25.4);
+        byte[] picture = room.page.screenshot(new Page.ScreenshotOptions()
                 .setClip(
-                        ((Number) style.get("x")).doubleValue(),
-                        ((Number) style.get("y")).doubleValue(),
-                        made.getWidth(),
-                        made.getHeight()));
+                        number(at, "x"),
+                        number(at, "y"),
+                        Math.floor((double) made.getWidth() / dots),
+                        Math.floor((double) made.getHeight() / dots)));
         BufferedImage seen = ImageIO.read(new ByteArrayInputStream(picture));
-        assertThat(Likeness.of(seen, made)).isGreaterThanOrEqualTo(0.98);
+        BufferedImage same = made.getSubimage(0, 0, seen.getWidth(), seen.getHeight());
+        int items = 0;
+        for (JsonNode frame : shown.path("frames")) {
+            if (frame.path("photo").isObject()) {
+                JsonNode ink = frame.path("bounds");
+                ItemLikeness alike = ItemLikeness.of(
+                        seen,
+                        same,
+                        (int) (ink.path("x").asDouble() * scale),
+                        (int) (ink.path("y").asDouble() * scale),
+                        (int) Math.ceil(ink.path("width").asDouble() * scale),
+                        (int) Math.ceil(ink.path("height").asDouble() * scale));
+                String which = "item " + ++items + " " + ink + " " + alike;
+                assertThat(alike.similarity()).as(which).isGreaterThanOrEqualTo(0.98);
+                assertThat(alike.colour()).as(which).isLessThanOrEqualTo(2);
+                assertThat(alike.edges()).as(which).isLessThanOrEqualTo(0.5);
+            }
+        }
+        assertThat(items).isPositive();
+    }
+
+    private static double number(Map<?, ?> values, String name) {
+        return ((Number) values.get(name)).doubleValue();
     }
 
     private static BufferedImage export(String piece, int page, double ppi) throws IOException {

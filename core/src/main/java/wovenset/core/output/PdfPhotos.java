@@ -108,19 +108,11 @@ final class PdfPhotos implements PdfImages {
         double wantedScale = mmPerPixel * request.resolution().pixelsPerMm();
         int longEdge = RasterScale.longEdge(header.width(), header.height(), wantedScale);
         BufferedImage image = PhotoDecoder.decode(original.file(), header, longEdge);
-        return new Picture(JPEGFactory.createFromImage(document, unmultiplied(image), QUALITY), Affine.IDENTITY);
-    }
-
-    /** A PDF keeps colours and their transparency apart. */
-    private static BufferedImage unmultiplied(BufferedImage image) {
-        if (!image.isAlphaPremultiplied()) {
-            return image;
-        }
-        BufferedImage plain = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_4BYTE_ABGR);
-        image.copyData(image.getRaster());
-        plain.getRaster().setRect(image.getRaster());
-        image.getColorModel().coerceData(plain.getRaster(), false);
-        return plain;
+        return new Picture(
+                image.getColorModel().hasAlpha()
+                        ? ClearPdfImage.of(document, image, QUALITY)
+                        : JPEGFactory.createFromImage(document, image, QUALITY),
+                Affine.IDENTITY);
     }
 
     private PDImageXObject embed(Path original) throws IOException {

@@ -2,6 +2,8 @@ package wovenset.core.paint;
 
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
+import java.util.Optional;
+import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.scene.Op;
 import wovenset.core.scene.PageScene;
@@ -9,6 +11,9 @@ import wovenset.core.scene.Unit;
 
 /** Draws units and windows of pages on pixels, at any scale. */
 public final class RasterPainter {
+    /** A unit's own axes begin at a quarter of a pixel: then few pictures of it serve wherever it lies on a screen. */
+    public static final int PHASES = 4;
+
     private final PhotoRasters rasters;
 
     public RasterPainter(PhotoRasters rasters) {
@@ -85,10 +90,20 @@ public final class RasterPainter {
         RasterBackend backend = new RasterBackend(graphics, rasters);
         for (Unit unit : page.units()) {
             if (unit.ink().meets(window)) {
-                Op.Group onPage = unit.onPage();
-                backend.group(onPage);
+                backend.group(atQuarter(unit, pixelsPerMm));
             }
         }
         graphics.dispose();
+    }
+
+    /**
+     * The unit with its own axes at the nearest quarter of a pixel, where the screen's picture of it has them: so both cut upright
+     * photos at the same pixels.
+     */
+    private static Op.Group atQuarter(Unit unit, double pixelsPerMm) {
+        double quarters = PHASES * pixelsPerMm;
+        Affine to =
+                Affine.shift(Math.round(unit.x() * quarters) / quarters, Math.round(unit.y() * quarters) / quarters);
+        return new Op.Group(to, 1, Optional.empty(), unit.ops());
     }
 }

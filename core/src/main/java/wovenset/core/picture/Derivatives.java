@@ -29,7 +29,7 @@ public final class Derivatives {
     private Derivatives() {}
 
     /** Raise it when derived sizes are made otherwise; those of an earlier number are made again. */
-    private static final int VERSION = 2;
+    private static final int VERSION = 3;
 
     /** Where a derived size lies below a photo's own folder; nothing if it is not there. */
     public static Optional<Path> find(Path folder, int longEdge) {
@@ -75,7 +75,12 @@ public final class Derivatives {
         try (Mat plain = picture.clone();
                 IntPointer options = clear
                         ? new IntPointer(opencv_imgcodecs.IMWRITE_PNG_COMPRESSION, 3)
-                        : new IntPointer(opencv_imgcodecs.IMWRITE_JPEG_QUALITY, QUALITY);
+                        : new IntPointer(
+                                opencv_imgcodecs.IMWRITE_JPEG_QUALITY,
+                                QUALITY,
+                                // With halved colours, a checked cloth on the screen has other colours than in print.
+                                opencv_imgcodecs.IMWRITE_JPEG_SAMPLING_FACTOR,
+                                opencv_imgcodecs.IMWRITE_JPEG_SAMPLING_FACTOR_444);
                 BytePointer packed = new BytePointer()) {
             if (clear) {
                 ClearPixels.unmultiply(plain);

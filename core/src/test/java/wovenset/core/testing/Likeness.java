@@ -46,6 +46,48 @@ public final class Likeness {
         return sum / ((double) one.getWidth() * one.getHeight());
     }
 
+    /**
+     * By how many pixels one of two pictures of one size lies beside the other, to an eighth, at most one and a half: the shift at
+     * which the squares of their differences in brightness are least. Nothing for pictures that differ by less than two levels as
+     * they lie: there is no edge in them that could be beside itself. (One of a hundred levels half a pixel beside itself in a
+     * strip of sixteen makes twelve.) Nothing, too, if no shift makes half of the difference go: then it is of another kind.
+     */
+    public static double shift(BufferedImage one, BufferedImage other, boolean across) {
+        double[][] a = brightness(one);
+        double[][] b = brightness(other);
+        double best = 0;
+        double asTheyLie = difference(a, b, 0, across);
+        double least = asTheyLie;
+        if (least < 4.0 * (a.length - 6) * (a[0].length - 6)) {
+            return 0;
+        }
+        for (int eighth = 1; eighth <= 12; eighth++) {
+            for (double shift : new double[] {eighth / 8.0, -eighth / 8.0}) {
+                double difference = difference(a, b, shift, across);
+                if (difference < least) {
+                    least = difference;
+                    best = shift;
+                }
+            }
+        }
+        return least < asTheyLie / 2 ? best : 0;
+    }
+
+    private static double difference(double[][] a, double[][] b, double shift, boolean across) {
+        double sum = 0;
+        int whole = (int) Math.floor(shift);
+        double part = shift - whole;
+        for (int y = 3; y < a.length - 3; y++) {
+            for (int x = 3; x < a[0].length - 3; x++) {
+                double from = across ? b[y][x + whole] : b[y + whole][x];
+                double to = across ? b[y][x + whole + 1] : b[y + whole + 1][x];
+                double miss = a[y][x] - (from + part * (to - from));
+                sum += miss * miss;
+            }
+        }
+        return sum;
+    }
+
     /** CIE L*a*b* (1976) of an sRGB colour (IEC 61966-2-1), by the white of D65. */
     private static double[] lab(int rgb) {
         double r = linear(rgb >> 16 & 255);

@@ -177,7 +177,11 @@ public final class Pieces {
     }
 
     public static Placement.Free free(double x, double y, double width, double height) {
-        return new Placement.Free(new Box(mm(x), mm(y), mm(width), mm(height)), 0);
+        return free(x, y, width, height, 0);
+    }
+
+    public static Placement.Free free(double x, double y, double width, double height, double turn) {
+        return new Placement.Free(new Box(mm(x), mm(y), mm(width), mm(height)), turn);
     }
 
     /** The edit that changes something about these frames of the first page. */

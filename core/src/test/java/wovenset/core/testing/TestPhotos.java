@@ -62,6 +62,20 @@ public final class TestPhotos {
         return image;
     }
 
+    /** A scene that is clear but for an oval in its middle, whose rim fades. */
+    public static byte[] clearPng(int width, int height, int seed) {
+        BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB);
+        BufferedImage scene = scene(width, height, seed);
+        for (int y = 0; y < height; y++) {
+            for (int x = 0; x < width; x++) {
+                double away = Math.hypot((x + 0.5) / width - 0.5, (y + 0.5) / height - 0.5);
+                long alpha = Math.round(255 * Math.max(0, Math.min(1, (0.48 - away) * 10)));
+                image.setRGB(x, y, scene.getRGB(x, y) & 0xFFFFFF | (int) alpha << 24);
+            }
+        }
+        return file(image, "png");
+    }
+
     private static Color colour(Random random) {
         return new Color(40 + random.nextInt(180), 40 + random.nextInt(180), 40 + random.nextInt(180));
     }
