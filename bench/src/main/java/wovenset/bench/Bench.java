@@ -24,6 +24,8 @@ public final class Bench {
     static {
         ALL.put("import", new ImportBench());
         ALL.put("edit", new EditBench());
+        ALL.put("album", new AlbumBench());
+        ALL.put("previews", new PreviewBench());
         ALL.put("sprites", new SpriteBench());
         ALL.put("pdf", new PdfBench());
         ALL.put("arrange", new ArrangeBench());

@@ -1,6 +1,7 @@
 package wovenset.core.arrange.order;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.Collections;
@@ -10,6 +11,7 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.photo.LabColour;
+import wovenset.core.testing.Golden;
 
 class HarmonyTest {
     private static final List<BoxMm> PLACES = IntStream.range(0, 24)
@@ -83,5 +85,15 @@ class HarmonyTest {
                 assertThat(run.get(i).lightness()).isLessThan(run.get(i - 6).lightness());
             }
         }
+    }
+
+    @Test
+    void theSameSeedOrdersAsEver() {
+        List<LabColour> colours = colours(new Random(11));
+        List<Integer> even = Harmony.order(colours, PLACES, pins(2, 9), Harmony.Mode.EVEN, 5);
+        List<Integer> run = Harmony.order(colours, PLACES, pins(2, 9), Harmony.Mode.RUN, 5);
+        assertThat(Golden.name(even)).as(even.toString()).isEqualTo("ba5a71be840d");
+        assertThat(Golden.name(run)).as(run.toString()).isEqualTo("5fc0e2ca4446");
+        assertThat(Harmony.unevenness(colours, PLACES)).isCloseTo(10554.441634172903, within(1e-6));
     }
 }

@@ -10,11 +10,13 @@ import java.util.SplittableRandom;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import wovenset.core.arrange.slicing.SlicingSumsTest;
 import wovenset.core.arrange.space.FrameTrim;
 import wovenset.core.arrange.space.Space;
 import wovenset.core.geometry.BoxMm;
+import wovenset.core.testing.Golden;
 
 class ProposalsTest {
     private static final BoxMm ROOM = new BoxMm(15, 10, 270, 190);
@@ -115,5 +117,31 @@ class ProposalsTest {
         assertThatThrownBy(() -> proposals(wishes(61, 1)))
                 .isInstanceOf(IllegalArgumentException.class)
                 .hasMessageContaining("1 to 60");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "1, a535c714ae6d",
+        "2, a092614e830c",
+        "5, 2befed8522ca",
+        "9, 8e60bbc9b559",
+        "16, 4cf20a682ccf",
+        "30, 144a45c2dd7e"
+    })
+    void theSameSeedProposesAsEver(int count, String golden) {
+        List<Wish> wishes = new ArrayList<>(wishes(count, 40 + count));
+        wishes.set(0, new Wish(wishes.get(0).proportion(), true, count % 2 == 0, false, count > 4, 0, 0.3, 0.6));
+        if (count > 5) {
+            wishes.set(3, new Wish(wishes.get(3).proportion(), false, false, false, false, 1, 0.7, 0.2));
+            wishes.set(5, new Wish(wishes.get(5).proportion(), false, true, true, false, 1, 0, 0));
+        }
+        Space space = new Space(ROOM, 3, new FrameTrim(1, 1.5, 5));
+        List<String> found = new ArrayList<>();
+        for (Proposal one : Proposals.of(wishes, space, 8, 3)) {
+            found.add(one.tree() + " " + one.whole() + " " + one.order() + " " + Math.round(1e4 * one.lost()) + " "
+                    + Math.round(1e4 * one.covered()) + " "
+                    + one.places().stream().map(Golden::box).toList());
+        }
+        assertThat(Golden.name(found)).as(found.toString()).isEqualTo(golden);
     }
 }

@@ -13,12 +13,15 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import wovenset.core.arrange.space.FrameTrim;
 import wovenset.core.arrange.space.Place;
 import wovenset.core.arrange.space.Space;
 import wovenset.core.arrangement.Scattered;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.photo.Region;
+import wovenset.core.testing.Golden;
 
 class ScatterTest {
     private static final double[] PROPORTIONS = {1.5, 2 / 3.0, 4 / 3.0, 1, 3 / 4.0, 2.4};
@@ -159,5 +162,16 @@ class ScatterTest {
         Space space = new Space(new BoxMm(0, 0, 20, 20), 0, FrameTrim.NONE);
         assertThat(Scatter.places(recipe(1, 0.1), proportions(300, 1), middles(300), space))
                 .isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"1, 1, beada4dbb207", "5, 2, c84ca7db5b73", "14, 3, e4c56bd2f91e", "40, 4, f74aa2eddb2c"})
+    void theSameSeedStrewsTheSamePrintsAsEver(int count, long seed, String golden) {
+        Space space = new Space(new BoxMm(10, 12, 280, 176), 0, new FrameTrim(1, 2, 6));
+        List<String> places =
+                Scatter.places(recipe(seed, 0.25), proportions(count, seed), middles(count), space).stream()
+                        .map(place -> Golden.box(place.box()) + "@" + Math.round(1000 * place.turnDegrees()))
+                        .toList();
+        assertThat(Golden.name(places)).as(places.toString()).isEqualTo(golden);
     }
 }
