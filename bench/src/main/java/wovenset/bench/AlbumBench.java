@@ -100,7 +100,7 @@ final class AlbumBench implements Bench.Benchmark {
                         round(1.2 * rowsOfSmall)),
                 Figure.atMost(
                         "journal's step of a caption of 100 characters" + piece,
-                        step(database, many),
+                        (double) step(database, many),
                         "bytes",
                         stepOfSmall,
                         2000));

@@ -38,13 +38,14 @@ final class PreviewBench implements Bench.Benchmark {
             System.gc();
             long heap = ManagementFactory.getMemoryMXBean().getHeapMemoryUsage().getUsed() / 1_000_000;
             return List.of(
-                    Figure.atMost("heap after " + PREVIEWS + " previews of 400 frames", heap, "MB", 512, HALF_MB),
+                    Figure.atMost(
+                            "heap after " + PREVIEWS + " previews of 400 frames", (double) heap, "MB", 512, HALF_MB),
                     Figure.atMost(
                             "a preview of 400 frames among the last 100, median",
                             late.median(),
                             "ms",
                             early.median(),
-                            Math.round(12 * early.median()) / 10.0));
+                            Math.rint(12 * early.median()) / 10));
         }
     }
 
