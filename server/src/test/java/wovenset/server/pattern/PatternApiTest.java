@@ -2,6 +2,7 @@ package wovenset.server.pattern;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
@@ -9,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 import wovenset.server.testing.Api;
 import wovenset.server.testing.TestServer;
@@ -67,6 +69,27 @@ class PatternApiTest {
                         .isEqualTo(one.path("sketch").size());
             }
         }
+    }
+
+    /** Patterns that shipped with the earlier version, as it wrote them, beside the same ones as they ship now. */
+    @ParameterizedTest
+    @ValueSource(strings = {"lintel", "table-of-prints"})
+    void aFileOfTheEarlierVersionIsTheSamePattern(String name) throws IOException {
+        String text;
+        try (var file = getClass().getResourceAsStream("/golden/v4/patterns/" + name + ".json")) {
+            text = new String(file.readAllBytes(), StandardCharsets.UTF_8);
+        }
+        Api.Answer read = bring(text);
+        assertThat(read.status()).isEqualTo(200);
+        JsonNode now = shipped().stream()
+                .filter(one -> one.path("pattern")
+                        .path("name")
+                        .equals(read.json().path("pattern").path("name")))
+                .findFirst()
+                .orElseThrow();
+        assertThat(read.json().path("pattern")).isEqualTo(now.path("pattern"));
+        assertThat(read.json().path("sketch")).isEqualTo(now.path("sketch"));
+        api.delete("/api/patterns/" + read.json().path("id").asString());
     }
 
     @Test
