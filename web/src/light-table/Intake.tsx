@@ -4,7 +4,8 @@ import { Button } from '../ui/Button'
 import { droppedFiles } from './droppedFiles'
 import type { Arriving } from './useIntake'
 
-const ACCEPT = 'image/jpeg,image/png,image/webp,image/tiff,image/gif,image/bmp,.zip,application/zip'
+const ACCEPT =
+  'image/jpeg,image/png,image/webp,image/tiff,image/gif,image/bmp,image/heic,image/heif,image/avif,.heic,.heif,.avif,.tif,.tiff,.zip,application/zip'
 
 /** The two choosers: files (or ZIPs), and a whole folder. */
 export function Choosers({ onFiles }: { onFiles: (files: File[]) => void }) {

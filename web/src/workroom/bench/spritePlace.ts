@@ -1,7 +1,7 @@
 import type { UnitScene } from '../../api/client'
 
-/** A unit begins at a quarter of a pixel, as the server draws it. */
-const PHASES = 4
+/** A unit begins at one of so many parts of a pixel, as the server draws it. */
+const PHASES = 256
 
 /** Where a unit's picture lies on the page, in device pixels, and which of its pictures it is. */
 export interface SpritePlace {
@@ -15,9 +15,9 @@ export interface SpritePlace {
 }
 
 const placed = (at: number) => {
-  const quarters = Math.round(at * PHASES)
-  const whole = Math.floor(quarters / PHASES)
-  return { whole, phase: quarters - whole * PHASES }
+  const parts = Math.round(at * PHASES)
+  const whole = Math.floor(parts / PHASES)
+  return { whole, phase: parts - whole * PHASES }
 }
 
 /** @param device device pixels for each millimetre */
@@ -41,4 +41,4 @@ export function spritePlace({ name, x, y, ink }: UnitScene, device: number): Spr
 }
 
 export const spriteKey = ({ name, phaseX, phaseY }: Pick<SpritePlace, 'name' | 'phaseX' | 'phaseY'>) =>
-  `${name} ${phaseX}${phaseY}`
+  `${name} ${phaseX} ${phaseY}`

@@ -35,7 +35,7 @@ final class ImportBench implements Bench.Benchmark {
                 theirs = Math.max(theirs, thumbnails(fresh, Files.createDirectories(folder.resolve("thumbs" + round))));
                 ours = Math.max(ours, bring(intake, fresh));
                 for (Path file : fresh) {
-                    Files.delete(file);
+                    Files.deleteIfExists(file);
                 }
             }
         }

@@ -103,7 +103,7 @@ final class PdfBench implements Bench.Benchmark {
                         Pieces.photo(file.getKey()),
                         new Original(
                                 file.getValue(),
-                                PhotoInspector.inspect(Files.readAllBytes(file.getValue()), PictureLimits.USUAL),
+                                PhotoInspector.inspect(file.getValue(), PictureLimits.USUAL),
                                 file.getValue().getFileName().toString()));
             }
             return new Stored(originals);

@@ -27,6 +27,7 @@ class ArchitectureTest {
             "words",
             "delta",
             "edit",
+            "decode",
             "picture",
             "subject",
             "scene",

@@ -3,8 +3,6 @@ package wovenset.core.output;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.OutputStream;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
@@ -24,6 +22,8 @@ import wovenset.core.paint.PdfImages;
 import wovenset.core.paint.PhotoRasters;
 import wovenset.core.paint.RasterScale;
 import wovenset.core.photo.PhotoPixels;
+import wovenset.core.picture.ColourProfile;
+import wovenset.core.picture.FileBytes;
 import wovenset.core.picture.JpegSegments;
 import wovenset.core.picture.PhotoDecoder;
 import wovenset.core.picture.PhotoHeader;
@@ -100,10 +100,14 @@ final class PdfPhotos implements PdfImages {
         PhotoHeader header = original.header();
         double mmPerPixel = largest.getOrDefault(pixels, 1.0);
         boolean fine = 25.4 / mmPerPixel > FINE * request.resolution().ppi();
-        boolean untouched = header.format() == PictureFormat.JPEG && !header.inks();
-        if (untouched && (!fine || request.photos() == MakeRequest.Photos.ORIGINALS)) {
-            return new Picture(
-                    embed(original.file()), Affine.of(header.orientation().toUpright()));
+        boolean jpeg = header.format() == PictureFormat.JPEG && !header.inks();
+        if (jpeg && (!fine || request.photos() == MakeRequest.Photos.ORIGINALS)) {
+            JpegSegments segments = JpegSegments.read(FileBytes.of(original.file()));
+            // What few programs can read would print as nothing.
+            if (!segments.arithmetic() && segments.bits() == 8) {
+                return new Picture(
+                        embed(segments), Affine.of(header.orientation().toUpright()));
+            }
         }
         double wantedScale = mmPerPixel * request.resolution().pixelsPerMm();
         int longEdge = RasterScale.longEdge(header.width(), header.height(), wantedScale);
@@ -115,9 +119,7 @@ final class PdfPhotos implements PdfImages {
                 Affine.IDENTITY);
     }
 
-    private PDImageXObject embed(Path original) throws IOException {
-        byte[] file = Files.readAllBytes(original);
-        JpegSegments segments = JpegSegments.read(file);
+    private PDImageXObject embed(JpegSegments segments) throws IOException {
         COSStream stream = document.getDocument().createCOSStream();
         stream.setItem(COSName.FILTER, COSName.DCT_DECODE);
         try (OutputStream out = stream.createRawOutputStream()) {
@@ -136,7 +138,7 @@ final class PdfPhotos implements PdfImages {
     private PDColorSpace space(JpegSegments segments) throws IOException {
         PDColorSpace device = segments.components() == 1 ? PDDeviceGray.INSTANCE : PDDeviceRGB.INSTANCE;
         byte[] profile = segments.profile();
-        if (profile == null || segments.components() != 3) {
+        if (segments.components() != 3 || !ColourProfile.isOfColours(profile)) {
             return device;
         }
         PDICCBased known = profiles.get(Arrays.hashCode(profile));

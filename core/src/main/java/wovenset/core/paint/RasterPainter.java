@@ -2,17 +2,17 @@ package wovenset.core.paint;
 
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
-import java.util.Optional;
-import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.BoxMm;
-import wovenset.core.scene.Op;
 import wovenset.core.scene.PageScene;
 import wovenset.core.scene.Unit;
 
 /** Draws units and windows of pages on pixels, at any scale. */
 public final class RasterPainter {
-    /** A unit's own axes begin at a quarter of a pixel: then few pictures of it serve wherever it lies on a screen. */
-    public static final int PHASES = 4;
+    /**
+     * A screen's picture of a unit begins at the nearest of so many parts of a pixel: fine enough that it cuts upright photos at the
+     * pixels where the page itself does, coarse enough that a unit comes to the same picture when it is moved back.
+     */
+    public static final int PHASES = 256;
 
     private final PhotoRasters rasters;
 
@@ -90,20 +90,9 @@ public final class RasterPainter {
         RasterBackend backend = new RasterBackend(graphics, rasters);
         for (Unit unit : page.units()) {
             if (unit.ink().meets(window)) {
-                backend.group(atQuarter(unit, pixelsPerMm));
+                backend.group(unit.onPage());
             }
         }
         graphics.dispose();
-    }
-
-    /**
-     * The unit with its own axes at the nearest quarter of a pixel, where the screen's picture of it has them: so both cut upright
-     * photos at the same pixels.
-     */
-    private static Op.Group atQuarter(Unit unit, double pixelsPerMm) {
-        double quarters = PHASES * pixelsPerMm;
-        Affine to =
-                Affine.shift(Math.round(unit.x() * quarters) / quarters, Math.round(unit.y() * quarters) / quarters);
-        return new Op.Group(to, 1, Optional.empty(), unit.ops());
     }
 }

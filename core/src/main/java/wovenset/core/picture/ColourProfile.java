@@ -1,134 +1,134 @@
 package wovenset.core.picture;
 
+import com.sun.jna.Memory;
+import com.sun.jna.Pointer;
 import java.awt.color.CMMException;
-import java.awt.color.ColorSpace;
-import java.awt.color.ICC_ColorSpace;
-import java.awt.color.ICC_Profile;
-import java.awt.image.BufferedImage;
-import java.awt.image.ColorConvertOp;
-import java.awt.image.ColorModel;
-import java.awt.image.ComponentColorModel;
-import java.awt.image.DataBuffer;
-import java.awt.image.DataBufferByte;
-import java.awt.image.Raster;
-import java.awt.image.WritableRaster;
-import java.nio.ByteBuffer;
-import java.nio.ByteOrder;
-import java.nio.charset.StandardCharsets;
-import java.util.Arrays;
-import java.util.Map;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.Objects;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
 import org.bytedeco.opencv.opencv_core.Mat;
-import org.jspecify.annotations.Nullable;
 
 /**
- * An embedded colour profile (ICC.1) and conversion from it to sRGB, in strips so that a large picture needs little
- * memory. The conversion itself is the Java platform's colour management.
+ * A colour profile (ICC.1) and conversion from it to sRGB, relative colorimetric with black point compensation, by Little CMS.
  */
-final class ColourProfile {
-    private static final int STRIP_ROWS = 128;
-    /** Sample colours, and how far a conversion may move them (of 1) for the profile to count as sRGB itself. */
-    private static final float[][] SAMPLES = {
-        {1, 0, 0}, {0, 1, 0}, {0, 0, 1}, {0.5f, 0.5f, 0.5f}, {0.1f, 0.2f, 0.3f}, {0.8f, 0.4f, 0.6f}
-    };
+public final class ColourProfile implements AutoCloseable {
+    private static final int LARGEST = 8_000_000;
+    /** Sample colours, and how far a conversion may move them for the profile to count as sRGB itself. */
+    private static final byte[] SAMPLES = {0, 0, -1, 0, -1, 0, -1, 0, 0, -128, -128, -128, 77, 51, 26, -103, 102, -52};
 
-    private static final float SAME = 2 / 255f;
-    /** A person's photos carry few different profiles, so what was found of the last ones is kept. */
-    private static final int MOST_KEPT = 64;
+    private static final int SAME = 2;
 
-    private static final Map<String, Optional<ICC_Profile>> KEPT = new ConcurrentHashMap<>();
+    private final Pointer transform;
+    private final int format;
 
-    private final ICC_Profile profile;
-
-    private ColourProfile(ICC_Profile profile) {
-        this.profile = profile;
+    private ColourProfile(Pointer transform, int format) {
+        this.transform = transform;
+        this.format = format;
     }
 
-    /** The profile that a file embeds; null if it has none, or one that says sRGB or cannot be used. */
-    static @Nullable ColourProfile of(PictureFormat format, byte[] file) {
-        byte[] bytes =
-                switch (format) {
-                    case JPEG -> JpegSegments.read(file).profile();
-                    case PNG -> PngChunks.profile(file);
-                    case WEBP -> webp(file);
-                    default -> null;
-                };
-        if (bytes == null) {
-            return null;
+    /** Of a picture in red, green and blue; nothing if it is sRGB or cannot be used. */
+    static Optional<ColourProfile> ofColours(byte[] profile, int channels) {
+        int format = channels == 4 ? LittleCms.BGRX : LittleCms.BGR;
+        Optional<ColourProfile> opened = open(profile, LittleCms.RGB_DATA, format, format);
+        if (opened.isPresent() && isStandard(profile)) {
+            opened.get().close();
+            return Optional.empty();
         }
-        if (KEPT.size() >= MOST_KEPT) {
-            KEPT.clear();
-        }
-        return KEPT.computeIfAbsent(new String(bytes, StandardCharsets.ISO_8859_1), key -> usable(bytes))
-                .map(ColourProfile::new)
-                .orElse(null);
+        return opened;
     }
 
-    private static Optional<ICC_Profile> usable(byte[] bytes) {
+    /** Of a picture in four inks; that of coated paper in offset printing if there is none that can be used. */
+    static ColourProfile ofInks(byte[] profile) {
+        return open(profile, LittleCms.CMYK_DATA, LittleCms.INKS, LittleCms.BGR)
+                .or(() -> open(coatedPaper(), LittleCms.CMYK_DATA, LittleCms.INKS, LittleCms.BGR))
+                .orElseThrow();
+    }
+
+    /** Whether a picture in red, green and blue can be converted by these bytes; what is not a profile is none. */
+    public static boolean isOfColours(byte[] profile) {
+        Optional<ColourProfile> opened = open(profile, LittleCms.RGB_DATA, LittleCms.BGR, LittleCms.BGR);
+        opened.ifPresent(ColourProfile::close);
+        return opened.isPresent();
+    }
+
+    private static byte[] coatedPaper() {
+        try (InputStream file = ColourProfile.class.getResourceAsStream("coated-paper.icc")) {
+            return Objects.requireNonNull(file).readAllBytes();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static Optional<ColourProfile> open(byte[] profile, int colours, int fromFormat, int toFormat) {
+        if (profile.length == 0 || profile.length > LARGEST) {
+            return Optional.empty();
+        }
+        LittleCms cms = LittleCms.CMS;
+        // The platform's own use of the library makes its errors exceptions of this thread.
         try {
-            ICC_Profile profile = ICC_Profile.getInstance(bytes);
-            return profile.getColorSpaceType() == ColorSpace.TYPE_RGB && !isStandard(profile)
-                    ? Optional.of(profile)
-                    : Optional.empty();
-        } catch (IllegalArgumentException | CMMException e) {
+            Pointer own = cms.cmsOpenProfileFromMem(profile, profile.length);
+            if (own == null) {
+                return Optional.empty();
+            }
+            Pointer standard = cms.cmsCreate_sRGBProfile();
+            try {
+                return cms.cmsGetColorSpace(own) == colours
+                        ? Optional.ofNullable(cms.cmsCreateTransform(
+                                        own, fromFormat, standard, toFormat, LittleCms.RELATIVE, LittleCms.FLAGS))
+                                .map(transform -> new ColourProfile(transform, fromFormat))
+                        : Optional.empty();
+            } finally {
+                cms.cmsCloseProfile(own);
+                cms.cmsCloseProfile(standard);
+            }
+        } catch (CMMException e) {
             return Optional.empty();
         }
     }
 
-    /** Whether converting from the profile would only cost time: it leaves sample colours where they are. */
-    private static boolean isStandard(ICC_Profile profile) {
-        ICC_ColorSpace space = new ICC_ColorSpace(profile);
-        for (float[] sample : SAMPLES) {
-            float[] standard = space.toRGB(sample);
-            for (int i = 0; i < 3; i++) {
-                if (Math.abs(standard[i] - sample[i]) > SAME) {
+    private static boolean isStandard(byte[] profile) {
+        try (Memory samples = new Memory(SAMPLES.length);
+                ColourProfile plain = open(profile, LittleCms.RGB_DATA, LittleCms.BGR, LittleCms.BGR)
+                        .orElseThrow()) {
+            samples.write(0, SAMPLES, 0, SAMPLES.length);
+            LittleCms.CMS.cmsDoTransform(plain.transform, samples, samples, SAMPLES.length / 3);
+            byte[] moved = samples.getByteArray(0, SAMPLES.length);
+            for (int i = 0; i < moved.length; i++) {
+                if (Math.abs((moved[i] & 255) - (SAMPLES[i] & 255)) > SAME) {
                     return false;
                 }
             }
+            return true;
         }
-        return true;
     }
 
-    private static byte @Nullable [] webp(byte[] file) {
-        ByteBuffer buffer = ByteBuffer.wrap(file).order(ByteOrder.LITTLE_ENDIAN);
-        int at = 12;
-        while (at + 8 <= file.length) {
-            int length = buffer.getInt(at + 4);
-            if (length < 0 || at + 8L + length > file.length) {
-                return null;
-            }
-            if (new String(file, at, 4, StandardCharsets.ISO_8859_1).equals("ICCP")) {
-                return Arrays.copyOfRange(file, at + 8, at + 8 + length);
-            }
-            at += 8 + length + (length & 1);
-        }
-        return null;
-    }
-
-    /** Converts a picture of 8-bit blue, green and red in place. */
+    /** Converts a picture of blue, green and red in place; a fourth channel stays. */
     void toStandard(Mat picture) {
-        ColorModel from = new ComponentColorModel(
-                new ICC_ColorSpace(profile), false, false, ColorModel.OPAQUE, DataBuffer.TYPE_BYTE);
-        ColorConvertOp convert = new ColorConvertOp(null);
-        int width = picture.cols();
-        for (int y = 0; y < picture.rows(); y += STRIP_ROWS) {
-            int rows = Math.min(STRIP_ROWS, picture.rows() - y);
-            byte[] pixels = new byte[width * rows * 3];
-            try (Mat strip = picture.rowRange(y, y + rows)) {
-                strip.data().get(pixels);
-                WritableRaster raster = Raster.createInterleavedRaster(
-                        new DataBufferByte(pixels, pixels.length),
-                        width,
-                        rows,
-                        width * 3,
-                        3,
-                        new int[] {2, 1, 0},
-                        null);
-                BufferedImage converted = new BufferedImage(width, rows, BufferedImage.TYPE_3BYTE_BGR);
-                convert.filter(new BufferedImage(from, raster, false, null), converted);
-                strip.data().put(((DataBufferByte) converted.getRaster().getDataBuffer()).getData());
-            }
+        if (format != (picture.channels() == 4 ? LittleCms.BGRX : LittleCms.BGR)) {
+            throw new IllegalArgumentException("The picture has other channels");
         }
+        for (int y = 0; y < picture.rows(); y++) {
+            Pointer row = new Pointer(picture.ptr(y).address());
+            LittleCms.CMS.cmsDoTransform(transform, row, row, picture.cols());
+        }
+    }
+
+    /**
+     * @param inks whole rows, one after the other
+     * @param colours of the same pixels, a continuous picture of blue, green and red
+     */
+    void toStandard(byte[] inks, int length, Mat colours, int fromRow) {
+        try (Memory from = new Memory(length)) {
+            from.write(0, inks, 0, length);
+            Pointer to = new Pointer(colours.ptr(fromRow).address());
+            LittleCms.CMS.cmsDoTransform(transform, from, to, length / 4);
+        }
+    }
+
+    @Override
+    public void close() {
+        LittleCms.CMS.cmsDeleteTransform(transform);
     }
 }

@@ -3,12 +3,12 @@ package wovenset.core.picture;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.TreeMap;
-import org.jspecify.annotations.Nullable;
 import wovenset.core.said.Reason;
 
 /**
@@ -27,7 +27,7 @@ public final class JpegSegments {
     private static final int COM = 0xFE;
     private static final byte[] ICC_NAME = "ICC_PROFILE\0".getBytes(StandardCharsets.ISO_8859_1);
 
-    private final byte[] file;
+    private final ByteBuffer file;
     private final TreeMap<Integer, byte[]> profileParts = new TreeMap<>();
     private final List<Segment> segments = new ArrayList<>();
     private int width;
@@ -35,14 +35,15 @@ public final class JpegSegments {
     private int components;
     private int bits;
     private int adobeTransform = -1;
+    private boolean arithmetic;
     private int end = -1;
 
-    private JpegSegments(byte[] file) {
+    private JpegSegments(ByteBuffer file) {
         this.file = file;
     }
 
     /** @throws RefusedPhotoException if the bytes do not have the form of a JPEG file or end too early */
-    public static JpegSegments read(byte[] file) {
+    public static JpegSegments read(ByteBuffer file) {
         JpegSegments segments = new JpegSegments(file);
         segments.walk();
         if (segments.width == 0 || segments.height == 0) {
@@ -72,15 +73,20 @@ public final class JpegSegments {
         return adobeTransform;
     }
 
+    /** Whether the samples are coded arithmetically, which few programs can read. */
+    public boolean arithmetic() {
+        return arithmetic;
+    }
+
     /** Bits of each sample; 8 in photos. */
     public int bits() {
         return bits;
     }
 
-    /** The embedded colour profile, joined from its parts; null if there is none or a part is missing. */
-    public byte @Nullable [] profile() {
+    /** The embedded colour profile, joined from its parts; empty if there is none or a part is missing. */
+    public byte[] profile() {
         if (profileParts.isEmpty() || profileParts.firstKey() != 1 || profileParts.lastKey() != profileParts.size()) {
-            return null;
+            return new byte[0];
         }
         ByteArrayOutputStream joined = new ByteArrayOutputStream();
         profileParts.values().forEach(joined::writeBytes);
@@ -97,11 +103,26 @@ public final class JpegSegments {
         for (Segment segment : segments) {
             int marker = segment.marker;
             if (!(marker >= APP0 && marker <= APP15 && marker != APP14) && marker != COM) {
-                out.write(file, segment.from, segment.to - segment.from);
+                write(out, segment.from, segment.to);
             }
         }
         out.write(0xFF);
         out.write(EOI);
+    }
+
+    private byte[] copy(int from, int to) {
+        byte[] copy = new byte[to - from];
+        file.get(from, copy);
+        return copy;
+    }
+
+    private void write(OutputStream out, int from, int to) throws IOException {
+        byte[] block = new byte[Math.min(1 << 16, to - from)];
+        for (int at = from; at < to; at += block.length) {
+            int count = Math.min(block.length, to - at);
+            file.get(at, block, 0, count);
+            out.write(block, 0, count);
+        }
     }
 
     /** @param from the segment's first byte, its marker's 0xFF; a scan's segment includes its coded data */
@@ -109,11 +130,11 @@ public final class JpegSegments {
 
     private void walk() {
         int at = 2;
-        while (at + 3 < file.length) {
-            if ((file[at] & 0xFF) != 0xFF) {
+        while (at + 3 < file.limit()) {
+            if ((file.get(at) & 0xFF) != 0xFF) {
                 throw new RefusedPhotoException(Reason.FILE_DAMAGED_AT, at);
             }
-            int marker = file[at + 1] & 0xFF;
+            int marker = file.get(at + 1) & 0xFF;
             if (marker == 0xFF) {
                 at++;
                 continue;
@@ -123,7 +144,7 @@ public final class JpegSegments {
                 return;
             }
             int next = at + 2 + word(at + 2);
-            if (word(at + 2) < 2 || next > file.length) {
+            if (word(at + 2) < 2 || next > file.limit()) {
                 return;
             }
             note(marker, at + 4, next);
@@ -133,7 +154,7 @@ public final class JpegSegments {
             segments.add(new Segment(marker, at, next));
             at = next;
         }
-        if (at + 1 < file.length && (file[at] & 0xFF) == 0xFF && (file[at + 1] & 0xFF) == EOI) {
+        if (at + 1 < file.limit() && (file.get(at) & 0xFF) == 0xFF && (file.get(at + 1) & 0xFF) == EOI) {
             end = at + 2;
         }
     }
@@ -141,38 +162,38 @@ public final class JpegSegments {
     private void note(int marker, int from, int to) {
         boolean frame = marker >= 0xC0 && marker <= 0xCF && marker != 0xC4 && marker != 0xC8 && marker != 0xCC;
         if (frame && to - from >= 6) {
-            bits = file[from] & 0xFF;
+            arithmetic = marker >= 0xC9;
+            bits = file.get(from) & 0xFF;
             height = word(from + 1);
             width = word(from + 3);
-            components = file[from + 5] & 0xFF;
+            components = file.get(from + 5) & 0xFF;
         } else if (marker == APP14
                 && to - from >= 12
-                && new String(file, from, 5, StandardCharsets.ISO_8859_1).equals("Adobe")) {
-            adobeTransform = file[from + 11] & 0xFF;
+                && new String(copy(from, from + 5), StandardCharsets.ISO_8859_1).equals("Adobe")) {
+            adobeTransform = file.get(from + 11) & 0xFF;
         } else if (marker == APP2
                 && to - from > ICC_NAME.length + 2
-                && Arrays.equals(file, from, from + ICC_NAME.length, ICC_NAME, 0, ICC_NAME.length)) {
-            profileParts.putIfAbsent(
-                    file[from + ICC_NAME.length] & 0xFF, Arrays.copyOfRange(file, from + ICC_NAME.length + 2, to));
+                && Arrays.equals(copy(from, from + ICC_NAME.length), ICC_NAME)) {
+            profileParts.putIfAbsent(file.get(from + ICC_NAME.length) & 0xFF, copy(from + ICC_NAME.length + 2, to));
         }
     }
 
     /** The first byte behind entropy-coded data: 0xFF followed by neither a stuffed zero nor a restart marker. */
     private int endOfScan(int from) {
         int at = from;
-        while (at + 1 < file.length) {
-            if (file[at] == (byte) 0xFF) {
-                int next = file[at + 1] & 0xFF;
+        while (at + 1 < file.limit()) {
+            if (file.get(at) == (byte) 0xFF) {
+                int next = file.get(at + 1) & 0xFF;
                 if (next != 0 && !(next >= 0xD0 && next <= 0xD7) && next != 0xFF) {
                     return at;
                 }
             }
             at++;
         }
-        return file.length;
+        return file.limit();
     }
 
     private int word(int at) {
-        return (file[at] & 0xFF) << 8 | file[at + 1] & 0xFF;
+        return (file.get(at) & 0xFF) << 8 | file.get(at + 1) & 0xFF;
     }
 }

@@ -1,23 +1,13 @@
 package wovenset.core.picture;
 
-import java.awt.Color;
-import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
-import java.awt.image.Raster;
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import javax.imageio.ImageIO;
-import javax.imageio.ImageReader;
-import javax.imageio.stream.ImageInputStream;
 import org.bytedeco.opencv.global.opencv_core;
 import org.bytedeco.opencv.global.opencv_imgcodecs;
 import org.bytedeco.opencv.global.opencv_imgproc;
 import org.bytedeco.opencv.opencv_core.Mat;
 import org.bytedeco.opencv.opencv_core.Size;
-import org.jspecify.annotations.Nullable;
-import wovenset.core.said.Reason;
 
 /**
  * Decodes photos to upright sRGB pixels of the size that is asked for.
@@ -52,138 +42,30 @@ public final class PhotoDecoder {
     /** As {@link #decode}, outside the Java heap; the caller closes it. */
     @SuppressWarnings("ReferenceEquality") // Whether two names stand for the same memory.
     static Mat upright(Path file, PhotoHeader header, int longEdge) {
-        Mat stored = stored(file, header, longEdge);
+        StoredPicture read = StoredPicture.read(file, header, longEdge);
+        Mat stored = read.pixels();
         try {
             boolean clear = stored.channels() == 4;
-            ColourProfile profile = header.inks() ? null : profile(file, header);
             if (clear) {
-                if (profile != null) {
-                    ClearPixels.changeColours(stored, profile::toStandard);
-                }
+                read.toStandard(stored);
                 ClearPixels.multiply(stored);
             }
             Mat sized = sized(stored, longEdge);
-            if (profile != null && !clear) {
-                profile.toStandard(sized);
+            if (!clear) {
+                read.toStandard(sized);
             }
             Mat upright = header.orientation().upright(sized);
             if (upright != sized && sized != stored) {
                 sized.close();
             }
-            if (upright == stored) {
-                stored = null;
-            }
-            return upright;
-        } finally {
-            if (stored != null) {
+            if (upright != stored) {
                 stored.close();
             }
-        }
-    }
-
-    private static @Nullable ColourProfile profile(Path file, PhotoHeader header) {
-        try {
-            return ColourProfile.of(header.format(), Files.readAllBytes(file));
-        } catch (IOException e) {
-            throw RefusedPhotoException.because(e, Reason.FILE_UNREADABLE);
-        }
-    }
-
-    private static Mat stored(Path file, PhotoHeader header, int longEdge) {
-        if (header.inks()) {
-            return inks(file, header);
-        }
-        int stored = Math.max(header.storedWidth(), header.storedHeight());
-        int flag = header.format() != PictureFormat.JPEG || stored / 2 < longEdge
-                ? opencv_imgcodecs.IMREAD_COLOR
-                : stored / 4 < longEdge
-                        ? opencv_imgcodecs.IMREAD_REDUCED_COLOR_2
-                        : stored / 8 < longEdge
-                                ? opencv_imgcodecs.IMREAD_REDUCED_COLOR_4
-                                : opencv_imgcodecs.IMREAD_REDUCED_COLOR_8;
-        boolean mayBeClear = header.format() == PictureFormat.PNG
-                || header.format() == PictureFormat.WEBP
-                || header.format() == PictureFormat.GIF
-                || header.format() == PictureFormat.TIFF;
-        Mat picture;
-        try {
-            picture = opencv_imgcodecs.imread(
-                    file.toString(),
-                    mayBeClear ? opencv_imgcodecs.IMREAD_UNCHANGED : flag | opencv_imgcodecs.IMREAD_IGNORE_ORIENTATION);
+            return upright;
         } catch (RuntimeException e) {
-            throw RefusedPhotoException.because(e, Reason.FILE_PIXELS_DAMAGED);
+            stored.close();
+            throw e;
         }
-        if (picture == null || picture.empty()) {
-            throw new RefusedPhotoException(Reason.FILE_PIXELS_DAMAGED);
-        }
-        return mayBeClear ? ClearPixels.eightBit(picture) : picture;
-    }
-
-    /** Four inks, converted by their own profile, which only the Java readers know how to; without one, as inks print. */
-    private static Mat inks(Path file, PhotoHeader header) {
-        try {
-            if (header.format() == PictureFormat.JPEG) {
-                JpegSegments segments = JpegSegments.read(Files.readAllBytes(file));
-                if (segments.profile() == null) {
-                    return bare(file, segments);
-                }
-            }
-            BufferedImage read = ImageIO.read(file.toFile());
-            if (read == null) {
-                throw new RefusedPhotoException(Reason.FILE_PIXELS_DAMAGED);
-            }
-            BufferedImage plain = new BufferedImage(read.getWidth(), read.getHeight(), BufferedImage.TYPE_3BYTE_BGR);
-            Graphics2D graphics = plain.createGraphics();
-            graphics.drawImage(read, 0, 0, Color.WHITE, null);
-            graphics.dispose();
-            Mat picture = new Mat(plain.getHeight(), plain.getWidth(), opencv_core.CV_8UC3);
-            picture.data().put(((DataBufferByte) plain.getRaster().getDataBuffer()).getData());
-            return picture;
-        } catch (IOException | RuntimeException e) {
-            throw RefusedPhotoException.because(e, Reason.FILE_PIXELS_DAMAGED);
-        }
-    }
-
-    /** Inks as the file holds them. Programs that write an Adobe segment write them inverted. */
-    private static Mat bare(Path file, JpegSegments segments) throws IOException {
-        try (ImageInputStream stream = ImageIO.createImageInputStream(file.toFile())) {
-            ImageReader reader = ImageIO.getImageReadersByFormatName("jpeg").next();
-            try {
-                reader.setInput(stream, true, true);
-                Raster raster = reader.readRaster(0, null);
-                byte[] inks = new byte[raster.getWidth() * raster.getHeight() * 4];
-                raster.getDataElements(0, 0, raster.getWidth(), raster.getHeight(), inks);
-                if (segments.adobeTransform() == 2) {
-                    fromBrightness(inks);
-                } else if (segments.adobeTransform() == 0) {
-                    for (int i = 0; i < inks.length; i++) {
-                        inks[i] = (byte) ~inks[i];
-                    }
-                }
-                Mat picture = new Mat(raster.getHeight(), raster.getWidth(), opencv_core.CV_8UC3);
-                picture.data().put(InkColours.blueGreenRed(inks));
-                return picture;
-            } finally {
-                reader.dispose();
-            }
-        }
-    }
-
-    /** Brightness and colour (ITU-T T.871) of the inverted inks' complement, and inverted black, to inks. */
-    private static void fromBrightness(byte[] pixels) {
-        for (int i = 0; i < pixels.length; i += 4) {
-            double y = pixels[i] & 255;
-            double cb = (pixels[i + 1] & 255) - 128;
-            double cr = (pixels[i + 2] & 255) - 128;
-            pixels[i] = clamped(y + 1.402 * cr);
-            pixels[i + 1] = clamped(y - 0.344136 * cb - 0.714136 * cr);
-            pixels[i + 2] = clamped(y + 1.772 * cb);
-            pixels[i + 3] = (byte) ~pixels[i + 3];
-        }
-    }
-
-    private static byte clamped(double value) {
-        return (byte) Math.round(Math.min(255, Math.max(0, value)));
     }
 
     /** Reduced to the long edge by area averaging; the same picture if it is not larger. */

@@ -8,7 +8,9 @@ import org.jspecify.annotations.Nullable;
  *
  * @param storedWidth in pixels, as the file holds them
  * @param inks whether the colours are four printing inks
- * @param takenAt by the camera's clock; null if the file does not say
+ * @param takenAt by the camera's clock, to parts of a second; null if the file does not say
+ * @param zoneMinutes by which that clock was ahead of universal time; null if the file does not say
+ * @param place where it was taken; null if the file does not say
  * @param caption embedded words; empty if none
  */
 public record PhotoHeader(
@@ -18,7 +20,12 @@ public record PhotoHeader(
         Orientation orientation,
         boolean inks,
         @Nullable LocalDateTime takenAt,
+        @Nullable Integer zoneMinutes,
+        @Nullable Position place,
         String caption) {
+    /** In degrees, north and east. */
+    public record Position(double latitude, double longitude) {}
+
     /** The upright width in pixels. */
     public int width() {
         return orientation.swapsSides() ? storedHeight : storedWidth;

@@ -3,10 +3,8 @@ package wovenset.core.picture;
 import java.io.ByteArrayOutputStream;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
-import java.util.Arrays;
 import java.util.zip.DataFormatException;
 import java.util.zip.Inflater;
-import org.jspecify.annotations.Nullable;
 import wovenset.core.said.Reason;
 
 /** The chunks of a PNG file (ISO/IEC 15948) that matter before it is decoded. Cost: one step a chunk. */
@@ -16,14 +14,14 @@ final class PngChunks {
     private PngChunks() {}
 
     /** @throws RefusedPhotoException if the file ends before its last chunk */
-    static void checkComplete(byte[] file) {
+    static void checkComplete(ByteBuffer file) {
         int at = 8;
-        while (at + 12 <= file.length) {
-            long next = at + 12L + Integer.toUnsignedLong(ByteBuffer.wrap(file).getInt(at));
+        while (at + 12 <= file.limit()) {
+            long next = at + 12L + Integer.toUnsignedLong(file.getInt(at));
             if (name(file, at).equals("IEND")) {
                 return;
             }
-            if (next > file.length) {
+            if (next > file.limit()) {
                 break;
             }
             at = (int) next;
@@ -31,33 +29,39 @@ final class PngChunks {
         throw new RefusedPhotoException(Reason.FILE_CUT_SHORT);
     }
 
-    /** The embedded colour profile; null if there is none or it cannot be unpacked. */
-    static byte @Nullable [] profile(byte[] file) {
+    /** The embedded colour profile; empty if there is none or it cannot be unpacked. */
+    static byte[] profile(ByteBuffer file) {
         int at = 8;
-        while (at + 12 <= file.length) {
-            int length = ByteBuffer.wrap(file).getInt(at);
-            if (length < 0 || at + 12L + length > file.length || name(file, at).equals("IDAT")) {
-                return null;
+        while (at + 12 <= file.limit()) {
+            int length = file.getInt(at);
+            if (length < 0 || at + 12L + length > file.limit() || name(file, at).equals("IDAT")) {
+                return new byte[0];
             }
             if (name(file, at).equals("iCCP")) {
-                return unpacked(Arrays.copyOfRange(file, at + 8, at + 8 + length));
+                return unpacked(copy(file, at + 8, length));
             }
             at += 12 + length;
         }
-        return null;
+        return new byte[0];
     }
 
-    private static String name(byte[] file, int at) {
-        return new String(file, at + 4, 4, StandardCharsets.ISO_8859_1);
+    private static String name(ByteBuffer file, int at) {
+        return new String(copy(file, at + 4, 4), StandardCharsets.ISO_8859_1);
     }
 
-    private static byte @Nullable [] unpacked(byte[] chunk) {
+    private static byte[] copy(ByteBuffer file, int from, int length) {
+        byte[] copy = new byte[length];
+        file.get(from, copy);
+        return copy;
+    }
+
+    private static byte[] unpacked(byte[] chunk) {
         int zero = 0;
         while (zero < chunk.length && chunk[zero] != 0) {
             zero++;
         }
         if (zero + 2 >= chunk.length) {
-            return null;
+            return new byte[0];
         }
         Inflater inflater = new Inflater();
         try {
@@ -67,12 +71,12 @@ final class PngChunks {
             for (int n = inflater.inflate(buffer); n > 0; n = inflater.inflate(buffer)) {
                 out.write(buffer, 0, n);
                 if (out.size() > LARGEST_PROFILE) {
-                    return null;
+                    return new byte[0];
                 }
             }
             return out.toByteArray();
         } catch (DataFormatException e) {
-            return null;
+            return new byte[0];
         } finally {
             inflater.end();
         }

@@ -33,7 +33,7 @@ final class Folder implements PhotoFiles, PhotoFacts {
                     id,
                     new Original(
                             path,
-                            PhotoInspector.inspect(file, PictureLimits.USUAL),
+                            PhotoInspector.inspect(path, PictureLimits.USUAL),
                             path.getFileName().toString()));
         } catch (IOException e) {
             throw new UncheckedIOException(e);

@@ -24,8 +24,8 @@ class OrientationTest {
     void cornersLieWhereTheTagSays(int tag, String upright) throws IOException {
         byte[] file =
                 TestPhotos.withExif(TestPhotos.file(TestPhotos.corners(80, 48), "jpg"), tag, "2026:07:11 10:12:05", "");
-        PhotoHeader header = PhotoInspector.inspect(file, PictureLimits.USUAL);
         Path path = Files.write(folder.resolve("photo"), file);
+        PhotoHeader header = PhotoInspector.inspect(path, PictureLimits.USUAL);
         BufferedImage image = PhotoDecoder.decode(path, header, 80);
         assertThat(header.width()).isEqualTo(tag >= 5 ? 48 : 80);
         assertThat(image.getWidth()).isEqualTo(header.width());

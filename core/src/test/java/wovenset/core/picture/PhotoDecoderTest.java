@@ -28,7 +28,7 @@ class PhotoDecoderTest {
     private BufferedImage decode(byte[] file, int longEdge) {
         try {
             Path path = Files.write(folder.resolve("photo"), file);
-            return PhotoDecoder.decode(path, PhotoInspector.inspect(file, PictureLimits.USUAL), longEdge);
+            return PhotoDecoder.decode(path, PhotoInspector.inspect(path, PictureLimits.USUAL), longEdge);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -59,7 +59,6 @@ class PhotoDecoderTest {
         assertThat(Likeness.of(decode(TestPhotos.file(scene, "gif"), 80), scene))
                 .isGreaterThan(0.8);
         byte[] webp = TestPhotos.file(scene, "webp");
-        assertThat(PhotoInspector.inspect(webp, PictureLimits.USUAL).format()).isEqualTo(PictureFormat.WEBP);
         assertThat(Likeness.of(decode(webp, 80), scene)).isGreaterThan(0.95);
     }
 

@@ -3,11 +3,16 @@ package wovenset.core.picture;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.LocalDateTime;
 import java.util.Arrays;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import wovenset.core.said.Reason;
@@ -15,11 +20,18 @@ import wovenset.core.said.Said;
 import wovenset.core.testing.TestPhotos;
 
 class PhotoInspectorTest {
-    private static PhotoHeader inspect(byte[] file) {
-        return PhotoInspector.inspect(file, PictureLimits.USUAL);
+    @TempDir
+    Path folder;
+
+    private PhotoHeader inspect(byte[] file) {
+        try {
+            return PhotoInspector.inspect(Files.write(folder.resolve("photo"), file), PictureLimits.USUAL);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
-    private static void checkRefused(byte[] file, Reason reason, Object... args) {
+    private void checkRefused(byte[] file, Reason reason, Object... args) {
         assertThatThrownBy(() -> inspect(file))
                 .isInstanceOf(RefusedPhotoException.class)
                 .hasMessage(Said.of(reason, args).toString());
@@ -37,6 +49,8 @@ class PhotoInspectorTest {
                         Orientation.QUARTER_TURN,
                         false,
                         LocalDateTime.of(2026, 8, 2, 20, 48, 36),
+                        null,
+                        null,
                         "Last boat home, älter"));
         assertThat(header.width()).isEqualTo(480);
     }

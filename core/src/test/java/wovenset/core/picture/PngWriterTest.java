@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.nio.ByteBuffer;
 import java.util.Random;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
@@ -25,7 +26,7 @@ class PngWriterTest {
             }
         }
         byte[] file = PngWriter.png(image);
-        PngChunks.checkComplete(file);
+        PngChunks.checkComplete(ByteBuffer.wrap(file));
         BufferedImage read = ImageIO.read(new ByteArrayInputStream(file));
         assertThat(read.getWidth()).isEqualTo(width);
         assertThat(read.getHeight()).isEqualTo(height);

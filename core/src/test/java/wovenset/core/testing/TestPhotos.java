@@ -173,21 +173,34 @@ public final class TestPhotos {
 
     /** A JPEG of four inks as image programs write it: an Adobe marker, and ink amounts inverted. */
     public static byte[] inks(int width, int height, int cyan, int magenta, int yellow, int black) {
-        return inks(width, height, 0, new int[] {255 - cyan, 255 - magenta, 255 - yellow, 255 - black});
+        return marked(0, ofInks(width, height, 255 - cyan, 255 - magenta, 255 - yellow, 255 - black));
+    }
+
+    /** The same inks as they are, without the marker that tells of their kind. */
+    public static byte[] inksUnmarked(int width, int height, int cyan, int magenta, int yellow, int black) {
+        return ofInks(width, height, cyan, magenta, yellow, black);
     }
 
     /** The same inks, told as the brightness and colour of the inverted inks' complement (transform 2). */
     public static byte[] inksByBrightness(int width, int height, int cyan, int magenta, int yellow, int black) {
         double y = 0.299 * cyan + 0.587 * magenta + 0.114 * yellow;
-        return inks(width, height, 2, new int[] {
-            (int) Math.round(y),
-            (int) Math.min(255, Math.round(128 + (yellow - y) / 1.772)),
-            (int) Math.min(255, Math.round(128 + (cyan - y) / 1.402)),
-            255 - black
-        });
+        return marked(
+                2,
+                ofInks(
+                        width,
+                        height,
+                        (int) Math.round(y),
+                        (int) Math.min(255, Math.round(128 + (yellow - y) / 1.772)),
+                        (int) Math.min(255, Math.round(128 + (cyan - y) / 1.402)),
+                        255 - black));
     }
 
-    private static byte[] inks(int width, int height, int transform, int[] pixel) {
+    private static byte[] marked(int transform, byte[] jpeg) {
+        return withSegment(
+                jpeg, 0xEE, ("Adobe\0\144\0\0\0\0" + (char) transform).getBytes(StandardCharsets.ISO_8859_1));
+    }
+
+    private static byte[] ofInks(int width, int height, int... pixel) {
         WritableRaster raster = Raster.createInterleavedRaster(DataBuffer.TYPE_BYTE, width, height, 4, null);
         for (int y = 0; y < height; y++) {
             for (int x = 0; x < width; x++) {
@@ -208,10 +221,7 @@ public final class TestPhotos {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-        return withSegment(
-                bytes.toByteArray(),
-                0xEE,
-                ("Adobe\0\144\0\0\0\0" + (char) transform).getBytes(StandardCharsets.ISO_8859_1));
+        return bytes.toByteArray();
     }
 
     /** A PNG of a few bytes that says it is this large. */

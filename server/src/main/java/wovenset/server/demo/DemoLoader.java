@@ -87,7 +87,7 @@ class DemoLoader implements ApplicationRunner {
             String name = file.getFileName().toString();
             photos.put(
                     name.substring(0, name.lastIndexOf('.')),
-                    store.take(Files.readAllBytes(file), name).id());
+                    store.take(Files.copy(file, store.arriving()), name).id());
         }
         Format format = new Format(
                 length(demo.width()), length(demo.height()), length(demo.bleed()), demo.unit(), Resolution.PRINT);

@@ -6,6 +6,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
@@ -31,11 +32,13 @@ import wovenset.server.web.UnfitRequestException;
 @RestController
 class PhotoController {
     private final PhotoStore store;
+    private final PhotoRepository repository;
     private final PhotoIntake intake;
     private final PhotoGathering gathering;
 
-    PhotoController(PhotoStore store, PhotoIntake intake, PhotoGathering gathering) {
+    PhotoController(PhotoStore store, PhotoRepository repository, PhotoIntake intake, PhotoGathering gathering) {
         this.store = store;
+        this.repository = repository;
         this.intake = intake;
         this.gathering = gathering;
     }
@@ -71,6 +74,11 @@ class PhotoController {
         for (MultipartFile part : file) {
             results.addAll(take(part));
         }
+        for (PhotoIntake.Result result : results) {
+            if (result.photo() != null && result.file() != null) {
+                repository.name(piece, result.photo(), result.file());
+            }
+        }
         List<PhotoId> taken = results.stream()
                 .map(PhotoIntake.Result::photo)
                 .filter(Objects::nonNull)
@@ -81,8 +89,13 @@ class PhotoController {
         return new IntakeAnswer(results.stream().map(result -> result.in(there)).toList());
     }
 
+    /** Browsers escape these signs in the names of files, and no others (HTML, multipart/form-data encoding). */
+    private static String unescaped(String name) {
+        return name.replace("%22", "\"").replace("%0D", "\r").replace("%0A", "\n");
+    }
+
     private List<PhotoIntake.Result> take(MultipartFile part) {
-        String name = part.getOriginalFilename() == null ? "unnamed" : part.getOriginalFilename();
+        String name = part.getOriginalFilename() == null ? "unnamed" : unescaped(part.getOriginalFilename());
         Path upload = store.arriving();
         try {
             part.transferTo(upload);
@@ -97,16 +110,17 @@ class PhotoController {
 
     @GetMapping("/api/pieces/{piece}/photos")
     List<GatheredPhoto> photos(@PathVariable UUID piece) {
+        Map<PhotoId, String> names = repository.names(piece);
         return store.findAll(gathering.gathered(piece)).stream()
-                .map(PhotoController::view)
+                .map(photo -> view(photo, names.getOrDefault(photo.id(), photo.fileName())))
                 .toList();
     }
 
-    private static GatheredPhoto view(StoredPhoto photo) {
+    private static GatheredPhoto view(StoredPhoto photo, String name) {
         var header = photo.header();
         return new GatheredPhoto(
                 photo.id(),
-                photo.fileName(),
+                name,
                 header.width(),
                 header.height(),
                 photo.bytes(),

@@ -1,11 +1,13 @@
 package wovenset.server.photo;
 
+import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Enumeration;
 import java.util.List;
 import java.util.Set;
@@ -25,7 +27,7 @@ import wovenset.server.said.Words;
 
 /**
  * Takes in uploaded files one by one, ZIPs entry by entry, and says of each what became of it. Names from outside are
- * only ever shown. At most one file for each core is in memory at a time.
+ * only ever shown. Files stay on the disk; at most one for each core is decoded at a time.
  */
 @Service
 public class PhotoIntake {
@@ -51,26 +53,24 @@ public class PhotoIntake {
     /**
      * @param name the file's, with the ZIP's before it if it came in one
      * @param reason why it was refused; null if it was taken
+     * @param file the photo's own name; null if it was refused
      */
-    public record Result(String name, Status status, @Nullable String reason, @Nullable PhotoId photo) {
+    public record Result(
+            String name,
+            Status status,
+            @Nullable String reason,
+            @Nullable PhotoId photo,
+            @JsonIgnore @Nullable String file) {
         /** This result for a piece with these photos, to which its own is added. */
         Result in(Set<PhotoId> piece) {
-            return photo == null || piece.add(photo) ? this : new Result(name, Status.KNOWN, null, photo);
+            return photo == null || piece.add(photo) ? this : new Result(name, Status.KNOWN, null, photo, file);
         }
     }
 
-    /** Takes in an uploaded file, or all that is in it if it is a ZIP. */
+    /** Takes in an uploaded file, or all that is in it if it is a ZIP; it is gone afterwards. */
     public List<Result> take(Path upload, String name) {
         try {
-            if (isZip(upload)) {
-                return unpack(upload, name);
-            }
-            return List.of(one(name, () -> {
-                if (Files.size(upload) > PictureLimits.USUAL.bytes()) {
-                    throw tooLarge();
-                }
-                return Files.readAllBytes(upload);
-            }));
+            return isZip(upload) ? unpack(upload, name) : List.of(one(name, name, () -> upload));
         } catch (IOException e) {
             return List.of(refused(name, "The file could not be read."));
         }
@@ -104,7 +104,7 @@ public class PhotoIntake {
                                     + " GB; bring the rest in parts."));
                     break;
                 }
-                results.add(one(shown, () -> read(zip, entry)));
+                results.add(one(shown, fileName(entry.getName()), () -> read(zip, entry)));
             }
         } catch (IOException | IllegalArgumentException e) {
             results.add(refused(name, "The ZIP is damaged or cut short."));
@@ -112,31 +112,44 @@ public class PhotoIntake {
         return results.isEmpty() ? List.of(refused(name, "There are no photos in the ZIP.")) : results;
     }
 
-    /** What file managers put into ZIPs unasked. */
+    /** What file managers put into ZIPs unasked; all else is told of, whatever its name. */
     private static boolean isSystemFile(String path) {
-        String last = path.substring(path.lastIndexOf('/') + 1);
+        String last = fileName(path);
         return path.startsWith("__MACOSX/")
-                || last.startsWith(".")
+                || last.equals(".DS_Store")
                 || last.equals("Thumbs.db")
                 || last.equals("desktop.ini");
     }
 
-    /** Reads as much as the entry says it holds, and takes neither more nor less for an answer. */
-    private static byte[] read(ZipFile zip, ZipEntry entry) throws IOException {
+    /** Behind the folders that stand before it, by either system's sign. */
+    private static String fileName(String path) {
+        return path.substring(Math.max(path.lastIndexOf('/'), path.lastIndexOf('\\')) + 1);
+    }
+
+    /** Unpacks as much as the entry says it holds, and takes neither more nor less for an answer. */
+    private Path read(ZipFile zip, ZipEntry entry) throws IOException {
         if (entry.getSize() > PictureLimits.USUAL.bytes()) {
             throw tooLarge();
         }
-        try (InputStream in = zip.getInputStream(entry)) {
+        Path arriving = store.arriving();
+        try (InputStream in = zip.getInputStream(entry);
+                OutputStream out = Files.newOutputStream(arriving, StandardOpenOption.CREATE_NEW)) {
             byte[] start = in.readNBytes(16);
-            if (!PhotoInspector.looksLikePicture(start)) {
-                return start;
+            out.write(start);
+            long size = start.length;
+            byte[] block = new byte[1 << 16];
+            boolean picture = PhotoInspector.looksLikePicture(start);
+            for (int n = picture ? in.read(block) : -1; n > 0 && size <= entry.getSize(); n = in.read(block)) {
+                out.write(block, 0, n);
+                size += n;
             }
-            byte[] whole = Arrays.copyOf(start, (int) Math.max(start.length, entry.getSize()));
-            int rest = in.readNBytes(whole, start.length, whole.length - start.length);
-            if (start.length + rest != whole.length || in.read() >= 0) {
+            if (picture && size != entry.getSize()) {
                 throw new IOException("The entry is not as large as it says");
             }
-            return whole;
+            return arriving;
+        } catch (IOException | RuntimeException e) {
+            store.discard(arriving);
+            throw e;
         }
     }
 
@@ -145,27 +158,27 @@ public class PhotoIntake {
     }
 
     private interface Source {
-        byte[] read() throws IOException;
+        Path read() throws IOException;
     }
 
-    private Result one(String name, Source source) {
+    private Result one(String shown, String name, Source source) {
         permits.acquireUninterruptibly();
         try {
-            StoredPhoto taken = store.take(source.read(), name.substring(name.lastIndexOf('/') + 1));
-            return new Result(name, Status.ADDED, null, taken.id());
+            StoredPhoto taken = store.take(source.read(), name);
+            return new Result(shown, Status.ADDED, null, taken.id(), PhotoStore.cut(name));
         } catch (RefusedPhotoException e) {
-            return refused(name, Words.of(e.said()));
+            return refused(shown, Words.of(e.said()));
         } catch (IOException e) {
-            return refused(name, "The file is damaged and could not be read to its end.");
+            return refused(shown, "The file is damaged and could not be read to its end.");
         } catch (OutOfMemoryError e) {
-            LOG.warn("A photo needed more memory than there is: {}", name);
-            return refused(name, "There is not enough memory for a picture of this size.");
+            LOG.warn("A photo needed more memory than there is: {}", shown);
+            return refused(shown, "There is not enough memory for a picture of this size.");
         } finally {
             permits.release();
         }
     }
 
     static Result refused(String name, String reason) {
-        return new Result(name, Status.REFUSED, reason, null);
+        return new Result(name, Status.REFUSED, reason, null, null);
     }
 }

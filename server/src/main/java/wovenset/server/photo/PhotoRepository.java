@@ -1,12 +1,15 @@
 package wovenset.server.photo;
 
 import static wovenset.server.db.Tables.PHOTO;
+import static wovenset.server.db.Tables.PHOTO_NAME;
 
 import java.time.LocalDateTime;
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
 import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.jspecify.annotations.Nullable;
@@ -58,6 +61,13 @@ class PhotoRepository {
                 .set(PHOTO.FILE_NAME, photo.fileName())
                 .set(PHOTO.SUBJECT, written(photo.subject()))
                 .set(PHOTO.TAKEN_AT, header.takenAt())
+                .set(PHOTO.ZONE_MINUTES, header.zoneMinutes())
+                .set(
+                        PHOTO.LATITUDE,
+                        header.place() == null ? null : header.place().latitude())
+                .set(
+                        PHOTO.LONGITUDE,
+                        header.place() == null ? null : header.place().longitude())
                 .set(PHOTO.CAPTION, header.caption())
                 .set(PHOTO.ADDED_AT, now)
                 .onDuplicateKeyIgnore()
@@ -76,6 +86,27 @@ class PhotoRepository {
         return subject == null ? null : documents.write(DocumentType.SUBJECT, subject);
     }
 
+    /** Notes under which name a piece brought a photo in; the first one stays. */
+    void name(UUID piece, PhotoId photo, String fileName) {
+        sql.insertInto(PHOTO_NAME)
+                .set(PHOTO_NAME.PIECE_ID, piece.toString())
+                .set(PHOTO_NAME.SHA256, photo.sha256())
+                .set(PHOTO_NAME.FILE_NAME, fileName)
+                .onDuplicateKeyIgnore()
+                .execute();
+    }
+
+    /** The names under which a piece brought its photos in, where they were noted. */
+    Map<PhotoId, String> names(UUID piece) {
+        return sql.selectFrom(PHOTO_NAME)
+                .where(PHOTO_NAME.PIECE_ID.eq(piece.toString()))
+                .fetchMap(row -> new PhotoId(row.get(PHOTO_NAME.SHA256)), row -> row.get(PHOTO_NAME.FILE_NAME));
+    }
+
+    private static PhotoHeader.@Nullable Position place(@Nullable Double latitude, @Nullable Double longitude) {
+        return latitude == null || longitude == null ? null : new PhotoHeader.Position(latitude, longitude);
+    }
+
     private StoredPhoto photo(Record row) {
         String subject = row.get(PHOTO.SUBJECT);
         PhotoHeader header = new PhotoHeader(
@@ -85,6 +116,8 @@ class PhotoRepository {
                 Orientation.ofTag(row.get(PHOTO.ORIENTATION)),
                 row.get(PHOTO.INKS),
                 row.get(PHOTO.TAKEN_AT),
+                row.get(PHOTO.ZONE_MINUTES),
+                place(row.get(PHOTO.LATITUDE), row.get(PHOTO.LONGITUDE)),
                 row.get(PHOTO.CAPTION));
         return new StoredPhoto(
                 new PhotoId(row.get(PHOTO.SHA256)),

@@ -1,8 +1,8 @@
 package wovenset.server.photo;
 
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.UncheckedIOException;
-import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -70,39 +70,56 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
     }
 
     /**
-     * Stores a photo so that it survives a power cut once this returns.
+     * Stores a photo so that it survives a power cut once this returns. One that is stored already heals an original that is missing
+     * or damaged.
      *
+     * @param arriving a file on the store's own disk, which is moved or removed
      * @throws RefusedPhotoException if it is not taken in; nothing of it is left
      */
-    public StoredPhoto take(byte[] file, String fileName) {
-        PhotoHeader header = PhotoInspector.inspect(file, PictureLimits.USUAL);
-        PhotoId id = new PhotoId(sha256(file));
-        Optional<StoredPhoto> same = find(id);
-        if (same.isPresent()) {
-            return same.get();
-        }
+    public StoredPhoto take(Path arriving, String fileName) {
         try {
-            Path arriving = write(file);
-            try {
-                Derivatives.make(arriving, header, folder(derived, id));
-                Path original = originalPath(id);
-                Files.createDirectories(original.getParent());
-                Files.move(arriving, original, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
-                sync(Objects.requireNonNull(original.getParent()));
-            } finally {
-                Files.deleteIfExists(arriving);
+            PhotoHeader header = PhotoInspector.inspect(arriving, PictureLimits.USUAL);
+            PhotoId id = new PhotoId(sha256(arriving));
+            Optional<StoredPhoto> same = find(id);
+            if (same.isPresent()) {
+                heal(arriving, id);
+                return same.get();
             }
+            long bytes = Files.size(arriving);
+            Derivatives.make(arriving, header, folder(derived, id));
+            keep(arriving, id);
+            StoredPhoto photo = new StoredPhoto(id, header, bytes, cut(fileName), look(id));
+            repository.insert(photo, LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC));
+            known.put(id, photo);
+            return photo;
         } catch (IOException | UncheckedIOException e) {
             throw new RefusedPhotoException(DiskTrouble.said(incoming, e), e);
+        } finally {
+            discard(arriving);
         }
-        StoredPhoto photo = new StoredPhoto(id, header, file.length, cut(fileName), look(id));
-        repository.insert(photo, LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC));
-        known.put(id, photo);
-        return photo;
+    }
+
+    /** Puts the file into its place, so that it is there after a power cut. */
+    private void keep(Path arriving, PhotoId id) throws IOException {
+        try (FileChannel channel = FileChannel.open(arriving, StandardOpenOption.WRITE)) {
+            channel.force(true);
+        }
+        Path original = originalPath(id);
+        Files.createDirectories(original.getParent());
+        Files.move(arriving, original, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+        sync(Objects.requireNonNull(original.getParent()));
+    }
+
+    private void heal(Path arriving, PhotoId id) throws IOException {
+        Path original = originalPath(id);
+        if (!Files.isReadable(original) || !sha256(original).equals(id.sha256())) {
+            LOG.warn("The original {} was missing or damaged and is restored", id.sha256());
+            keep(arriving, id);
+        }
     }
 
     /** A name to show; it never becomes a path. */
-    private static String cut(String fileName) {
+    static String cut(String fileName) {
         String name = fileName.codePoints()
                 .filter(c -> !Character.isISOControl(c))
                 .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
@@ -113,7 +130,7 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
     }
 
     /** A place for a file that is coming in, on the store's own disk; nothing is there yet. */
-    Path arriving() {
+    public Path arriving() {
         return incoming.resolve(UUID.randomUUID().toString());
     }
 
@@ -126,22 +143,6 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
         }
     }
 
-    private Path write(byte[] file) throws IOException {
-        Path arriving = arriving();
-        try (FileChannel channel =
-                FileChannel.open(arriving, StandardOpenOption.CREATE_NEW, StandardOpenOption.WRITE)) {
-            ByteBuffer buffer = ByteBuffer.wrap(file);
-            while (buffer.hasRemaining()) {
-                channel.write(buffer);
-            }
-            channel.force(true);
-        } catch (IOException e) {
-            Files.deleteIfExists(arriving);
-            throw e;
-        }
-        return arriving;
-    }
-
     /** A rename lasts only once its folder is on the disk, too. */
     private static void sync(Path folder) throws IOException {
         try (FileChannel channel = FileChannel.open(folder, StandardOpenOption.READ)) {
@@ -149,9 +150,14 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
         }
     }
 
-    private static String sha256(byte[] file) {
-        try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(file));
+    private static String sha256(Path file) throws IOException {
+        try (InputStream in = Files.newInputStream(file)) {
+            MessageDigest digest = MessageDigest.getInstance("SHA-256");
+            byte[] block = new byte[1 << 16];
+            for (int n = in.read(block); n > 0; n = in.read(block)) {
+                digest.update(block, 0, n);
+            }
+            return HexFormat.of().formatHex(digest.digest());
         } catch (NoSuchAlgorithmException e) {
             throw new IllegalStateException(e);
         }
@@ -163,6 +169,11 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
 
     private Path originalPath(PhotoId id) {
         return folder(originals, id);
+    }
+
+    /** Lets a copy of a piece know its photos by the names that the piece does. */
+    public void copyNames(UUID piece, UUID copy) {
+        repository.names(piece).forEach((photo, name) -> repository.name(copy, photo, name));
     }
 
     Optional<StoredPhoto> find(PhotoId id) {
@@ -186,13 +197,22 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
         return find(id).map(StoredPhoto::header).orElseThrow(() -> new NotFoundException("No such photo is stored."));
     }
 
-    /** The file of a derived size, made again if it is missing. */
+    /**
+     * The file of a derived size, made again if it is missing.
+     *
+     * @throws PhotoRasters.MissingPhotoException naming the original that is missing or damaged
+     */
     public Path derived(PhotoId id, int longEdge) {
         Path folder = folder(derived, id);
         return Derivatives.find(folder, longEdge).orElseGet(() -> {
-            Derivatives.make(originalPath(id), header(id), folder);
-            return Derivatives.find(folder, longEdge)
-                    .orElseThrow(() -> new RefusedPhotoException(Reason.FILE_NOT_REDUCED));
+            Original original = original(id);
+            try {
+                Derivatives.make(original.file(), original.header(), folder);
+                return Derivatives.find(folder, longEdge)
+                        .orElseThrow(() -> new RefusedPhotoException(Reason.FILE_NOT_REDUCED));
+            } catch (RefusedPhotoException e) {
+                throw PhotoRasters.MissingPhotoException.damaged(original.name(), e);
+            }
         });
     }
 
@@ -236,7 +256,7 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
                     throw new UncheckedIOException(e);
                 }
             }));
-        } catch (UncheckedIOException | RefusedPhotoException e) {
+        } catch (UncheckedIOException | RefusedPhotoException | PhotoRasters.MissingPhotoException e) {
             LOG.warn("A photo's colours could not be read", e);
             return Optional.empty();
         }

@@ -23,6 +23,7 @@ import wovenset.core.piece.Entry;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 import wovenset.core.said.Said;
+import wovenset.server.photo.PhotoStore;
 import wovenset.server.piece.PieceViews.ChangeView;
 import wovenset.server.piece.PieceViews.EditRequest;
 import wovenset.server.piece.PieceViews.NewPieceRequest;
@@ -45,10 +46,12 @@ import wovenset.server.web.RequiredFields;
 class PieceController {
     private final PieceService pieces;
     private final ShelfRepository shelf;
+    private final PhotoStore photos;
     private final SceneService scenes;
     private final LatestTurns turns = new LatestTurns();
 
-    PieceController(PieceService pieces, ShelfRepository shelf, SceneService scenes) {
+    PieceController(PieceService pieces, ShelfRepository shelf, SceneService scenes, PhotoStore photos) {
+        this.photos = photos;
         this.pieces = pieces;
         this.shelf = shelf;
         this.scenes = scenes;
@@ -83,7 +86,9 @@ class PieceController {
     @PostMapping("/{id}/copy")
     @ResponseStatus(HttpStatus.CREATED)
     PieceView copy(@PathVariable UUID id) {
-        return whole(pieces.copy(id));
+        StoredPiece copy = pieces.copy(id);
+        photos.copyNames(id, copy.piece().id());
+        return whole(copy);
     }
 
     @DeleteMapping("/{id}")

@@ -29,8 +29,8 @@ public class SpriteService {
     private static final double LARGEST_SIDE_PX = 6000;
     private static final long MOST_PIXELS = 24_000_000;
     private static final int WINDOWS = 1000;
-    /** A unit begins at a quarter of a pixel: fine enough for edges, coarse enough for copies to share their pictures. */
-    public static final int PHASES = 4;
+    /** By the parts of a pixel at which a unit may begin. */
+    public static final int PHASES = RasterPainter.PHASES;
 
     private final SceneService scenes;
     private final PageLookup pieces;
@@ -51,12 +51,12 @@ public class SpriteService {
      * One picture that is wanted.
      *
      * @param name of the unit's look
-     * @param phaseX by how many quarters of a pixel its axes lie right of a whole one, 0 to 3
+     * @param phaseX by how many 256ths of a pixel its axes lie right of a whole one, 0 to 255
      */
     public record Sprite(String name, int phaseX, int phaseY) {
         public Sprite {
             if (phaseX < 0 || phaseX >= PHASES || phaseY < 0 || phaseY >= PHASES) {
-                throw new UnfitRequestException("A phase is a number of quarters, 0 to 3");
+                throw new UnfitRequestException("A phase is a number of 256ths, 0 to 255");
             }
         }
     }

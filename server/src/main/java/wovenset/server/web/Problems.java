@@ -17,6 +17,7 @@ import tools.jackson.databind.DatabindException;
 import wovenset.core.edit.EditRefusedException;
 import wovenset.core.measure.LengthSumException;
 import wovenset.core.output.MakeRefusedException;
+import wovenset.core.paint.PhotoRasters;
 import wovenset.core.said.UnfitValueException;
 import wovenset.server.said.Words;
 
@@ -41,6 +42,12 @@ public class Problems {
     @ExceptionHandler
     ProblemDetail refused(MakeRefusedException e) {
         return problem(HttpStatus.UNPROCESSABLE_CONTENT, Words.of(e.said()), null);
+    }
+
+    @ExceptionHandler
+    ProblemDetail missing(PhotoRasters.MissingPhotoException e) {
+        LOG.warn("A photo's file is missing or damaged", e);
+        return problem(HttpStatus.NOT_FOUND, Words.of(e.said()), null);
     }
 
     @ExceptionHandler

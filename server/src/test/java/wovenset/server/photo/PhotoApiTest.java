@@ -143,12 +143,63 @@ class PhotoApiTest {
         inside.put("/absolute/b.png", TestPhotos.file(TestPhotos.scene(90, 60, 206), "png"));
         inside.put("notes.txt", "hello".getBytes(StandardCharsets.UTF_8));
         inside.put("__MACOSX/._b.png", new byte[10]);
+        inside.put("album/.hidden.jpg", TestPhotos.jpeg(90, 60, 215));
+        inside.put("windows\\folder\\c.jpg", TestPhotos.jpeg(90, 60, 216));
         List<JsonNode> results = api.bring(piece, Map.of("summer.zip", zip(inside)));
-        assertThat(statuses(results)).containsExactly("ADDED", "ADDED", "REFUSED");
+        assertThat(statuses(results)).containsExactly("ADDED", "ADDED", "REFUSED", "ADDED", "ADDED");
+        assertThat(names(piece)).contains(".hidden.jpg", "c.jpg", "wovenset-escape.jpg", "b.png");
         assertThat(results.get(2).path("name").asString()).isEqualTo("summer.zip › notes.txt");
         assertThat(Path.of("/tmp/wovenset-escape.jpg")).doesNotExist();
         assertThat(stored())
-                .allSatisfy(file -> assertThat(file.getFileName().toString()).matches("[0-9a-f]{64}|(400|1600).2.jpg"));
+                .allSatisfy(file -> assertThat(file.getFileName().toString()).matches("[0-9a-f]{64}|(400|1600).3.jpg"));
+    }
+
+    private List<String> names(String piece) {
+        return api.get("/api/pieces/" + piece + "/photos")
+                .json()
+                .valueStream()
+                .map(photo -> photo.path("fileName").asString())
+                .toList();
+    }
+
+    @Test
+    void eachPieceAndItsCopiesKeepTheNameThatTheyBroughtAPhotoInWith() {
+        byte[] file = TestPhotos.jpeg(90, 60, 217);
+        String one = piece();
+        api.bring(one, Map.of("The \"blue\" kite.jpg", file));
+        String other = piece();
+        api.bring(other, Map.of("IMG_0012.jpg", file));
+        api.bring(other, Map.of("again.jpg", file));
+        assertThat(names(one)).containsExactly("The \"blue\" kite.jpg");
+        assertThat(names(other)).containsExactly("IMG_0012.jpg");
+        String copy =
+                api.post("/api/pieces/" + other + "/copy", "").json().path("id").asString();
+        assertThat(names(copy)).containsExactly("IMG_0012.jpg");
+    }
+
+    @Test
+    void aPhotoBroughtInAgainHealsItsOriginalAndUntilThenItIsNamed() throws IOException {
+        byte[] file = TestPhotos.jpeg(900, 600, 218);
+        String piece = piece();
+        String id =
+                api.bring(piece, Map.of("kite.jpg", file)).get(0).path("photo").asString();
+        Path original =
+                TestServer.data().resolve("photos").resolve(id.substring(0, 2)).resolve(id);
+        Path derived =
+                TestServer.data().resolve("derived").resolve(id.substring(0, 2)).resolve(id);
+        for (byte[] hurt : new byte[][] {Arrays.copyOf(file, file.length / 2), null}) {
+            Files.deleteIfExists(original);
+            if (hurt != null) {
+                Files.write(original, hurt);
+            }
+            Files.deleteIfExists(derived.resolve("400.3.jpg"));
+            Api.Answer missing = api.get("/api/photos/" + id + "/small");
+            assertThat(missing.status()).isEqualTo(404);
+            assertThat(missing.detail()).contains("“kite.jpg”").contains("Bring the photo in again");
+            assertThat(statuses(api.bring(piece, Map.of("kite.jpg", file)))).containsExactly("KNOWN");
+            assertThat(Files.readAllBytes(original)).isEqualTo(file);
+            assertThat(api.get("/api/photos/" + id + "/small").status()).isEqualTo(200);
+        }
     }
 
     @Test
@@ -183,8 +234,8 @@ class PhotoApiTest {
         checkSize(id, "large", 1067, 1600);
         Path derived =
                 TestServer.data().resolve("derived").resolve(id.substring(0, 2)).resolve(id);
-        Files.delete(derived.resolve("400.2.jpg"));
-        Files.delete(derived.resolve("1600.2.jpg"));
+        Files.delete(derived.resolve("400.3.jpg"));
+        Files.delete(derived.resolve("1600.3.jpg"));
         checkSize(id, "small", 267, 400);
         assertThat(api.get("/api/photos/" + id + "/small").header("Cache-Control"))
                 .contains("immutable");

@@ -38,7 +38,7 @@ import wovenset.core.style.StyleUse;
 
 /** Edits of items, whatever their kind: patch, move, add, remove, restack, group. */
 final class ItemEdits {
-    private static final int MOST_FRAMES = 500;
+    static final int MOST_FRAMES = 500;
     /** What of a frame has to lie on the page, so that none is lost. */
     private static final double SEEN_MM = 1;
 
