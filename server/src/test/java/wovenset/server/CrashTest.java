@@ -7,8 +7,11 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
 import java.sql.DriverManager;
 import java.sql.SQLException;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -85,7 +88,20 @@ class CrashTest {
         database.kill();
         application.onExit().join();
         database.start();
+        age(folder.resolve("data/incoming"));
+        age(folder.resolve("data/photos"));
+        Files.write(folder.resolve("data/incoming/of-another-process"), new byte[1]);
         startApplication();
+    }
+
+    /** What lies there was left long ago. */
+    private static void age(Path root) throws IOException {
+        FileTime yesterday = FileTime.from(Instant.now().minus(Duration.ofDays(1)));
+        try (Stream<Path> files = Files.walk(root)) {
+            for (Path file : files.filter(Files::isRegularFile).toList()) {
+                Files.setLastModifiedTime(file, yesterday);
+            }
+        }
     }
 
     private Api api() {
@@ -174,7 +190,7 @@ class CrashTest {
         Set<String> rows = rows();
         assertThat(rows).containsAll(photos);
         assertThat(names(folder.resolve("data/photos"))).isEqualTo(rows);
-        assertThat(names(folder.resolve("data/incoming"))).isEmpty();
+        assertThat(names(folder.resolve("data/incoming"))).containsExactly("of-another-process");
         for (String photo : photos) {
             assertThat(api().get("/api/photos/" + photo + "/small").status()).isEqualTo(200);
         }

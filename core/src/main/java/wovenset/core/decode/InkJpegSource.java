@@ -18,6 +18,8 @@ final class InkJpegSource implements Source {
         BRIGHTNESS
     }
 
+    private static final int BLOCK = 1 << 20;
+
     private final Coding coding;
 
     InkJpegSource(Coding coding) {
@@ -43,7 +45,13 @@ final class InkJpegSource implements Source {
                 samples[i] = (byte) ~samples[i];
             }
         }
-        sink.rows(samples, raw.rowBytes() * raw.height());
+        int rows = Math.max(1, BLOCK / raw.rowBytes());
+        byte[] block = new byte[rows * raw.rowBytes()];
+        for (int y = 0; y < raw.height(); y += rows) {
+            int length = Math.min(rows, raw.height() - y) * raw.rowBytes();
+            System.arraycopy(samples, y * raw.rowBytes(), block, 0, length);
+            sink.rows(block, length);
+        }
     }
 
     /** The samples as they are coded, by the platform's own reader: others convert them to colours of their choice. */

@@ -20,6 +20,13 @@ public enum Kind {
             return new GifSource();
         }
     },
+    /** A large PNG. */
+    PNG {
+        @Override
+        Source source() {
+            return new PngSource();
+        }
+    },
     /** A JPEG in four inks, told as they are. */
     JPEG_INKS {
         @Override

@@ -2,13 +2,22 @@ package wovenset.core.measure;
 
 import java.math.BigInteger;
 import org.apache.commons.numbers.fraction.BigFraction;
+import wovenset.core.said.Checks;
+import wovenset.core.said.Reason;
 
 /** A signed length in whole micrometres. */
 public record Length(long micrometres) implements Comparable<Length> {
+    /** A hundred kilometres: no sum of lengths of any piece comes near, and none beyond comes near to overflow. */
+    private static final long RANGE = 100_000_000_000L;
+
     public static final Length ZERO = new Length(0);
 
     /** Ten metres: longer than any sheet, and far from overflow in any sum of lengths. */
     public static final Length LIMIT = ofMm(10_000);
+
+    public Length {
+        Checks.that(micrometres >= -RANGE && micrometres <= RANGE, Reason.LENGTH_RANGE);
+    }
 
     public static Length ofMicrometres(long micrometres) {
         return new Length(micrometres);

@@ -1,14 +1,16 @@
 package wovenset.core.output;
 
 import java.util.List;
+import java.util.Set;
 import wovenset.core.measure.Resolution;
+import wovenset.core.piece.Piece;
 import wovenset.core.said.Checks;
 import wovenset.core.said.Reason;
 
 /**
  * What is to be made of a piece.
  *
- * @param pages which pages, by their place in reading order from 0; at least one
+ * @param pages which pages, by their place in reading order from 0; at least one, each once
  * @param resolution of images, and of the pictures in a PDF that cannot go in untouched
  * @param jpegQuality 1 to 100, for JPEG files only
  * @param ground what lies behind the frames, for PNG files only
@@ -26,6 +28,8 @@ public record MakeRequest(
     public MakeRequest {
         pages = List.copyOf(pages);
         Checks.that(!pages.isEmpty(), Reason.NO_PAGES);
+        Checks.that(pages.size() <= Piece.MOST_PAGES, Reason.TOO_MANY_PAGES, Piece.MOST_PAGES);
+        Checks.that(Set.copyOf(pages).size() == pages.size(), Reason.PAGE_TWICE);
         Checks.that(jpegQuality >= 1 && jpegQuality <= 100, Reason.JPEG_QUALITY);
     }
 

@@ -115,15 +115,13 @@ public final class ColourProfile implements AutoCloseable {
         }
     }
 
-    /**
-     * @param inks whole rows, one after the other
-     * @param colours of the same pixels, a continuous picture of blue, green and red
-     */
-    void toStandard(byte[] inks, int length, Mat colours, int fromRow) {
-        try (Memory from = new Memory(length)) {
+    /** The colours of these inks, pixel by pixel. */
+    byte[] blueGreenRed(byte[] inks, int length) {
+        try (Memory from = new Memory(length);
+                Memory to = new Memory(length / 4 * 3L)) {
             from.write(0, inks, 0, length);
-            Pointer to = new Pointer(colours.ptr(fromRow).address());
             LittleCms.CMS.cmsDoTransform(transform, from, to, length / 4);
+            return to.getByteArray(0, length / 4 * 3);
         }
     }
 

@@ -4,14 +4,10 @@ import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
-import java.util.Optional;
-import org.bytedeco.opencv.global.opencv_core;
 import org.bytedeco.opencv.global.opencv_imgcodecs;
 import org.bytedeco.opencv.opencv_core.Mat;
 import wovenset.core.decode.Decoders;
 import wovenset.core.decode.Kind;
-import wovenset.core.decode.Raw;
-import wovenset.core.decode.RowSink;
 import wovenset.core.decode.UnreadableException;
 import wovenset.core.said.Reason;
 
@@ -23,19 +19,22 @@ import wovenset.core.said.Reason;
  */
 @SuppressWarnings("ArrayRecordComponent") // Nobody compares them.
 record StoredPicture(Mat pixels, byte[] profile) {
+    /** Bytes that a decoded PNG may take. */
+    private static final long MOST_AT_ONCE = 160_000_000;
+
     /**
      * @param longEdge that is enough; a JPEG may come as half, a quarter or an eighth of its size if that is still larger
      * @throws RefusedPhotoException if the pixels cannot be decoded
      */
     static StoredPicture read(Path file, PhotoHeader header, int longEdge) {
         return switch (header.format()) {
-            case JPEG -> header.inks() ? inks(file) : jpeg(file, header, longEdge);
-            case PNG -> unpacked(file, opencv_imgcodecs.IMREAD_UNCHANGED, PngChunks.profile(FileBytes.of(file)));
+            case JPEG -> header.inks() ? inks(file, longEdge) : jpeg(file, header, longEdge);
+            case PNG -> png(file, header, longEdge);
             case WEBP -> unpacked(file, opencv_imgcodecs.IMREAD_UNCHANGED, webpProfile(FileBytes.of(file)));
             case BMP -> unpacked(file, opencv_imgcodecs.IMREAD_COLOR, new byte[0]);
-            case TIFF -> ofChild(file, Kind.TIFF, new byte[0]);
-            case GIF -> ofChild(file, Kind.GIF, new byte[0]);
-            case HEIC, AVIF -> ofChild(file, Kind.HEIF, new byte[0]);
+            case TIFF -> ofChild(file, Kind.TIFF, new byte[0], longEdge);
+            case GIF -> ofChild(file, Kind.GIF, new byte[0], longEdge);
+            case HEIC, AVIF -> ofChild(file, Kind.HEIF, new byte[0], longEdge);
         };
     }
 
@@ -76,7 +75,7 @@ record StoredPicture(Mat pixels, byte[] profile) {
     }
 
     /** Programs that write an Adobe segment write inks as what they leave of the paper. */
-    private static StoredPicture inks(Path file) {
+    private static StoredPicture inks(Path file, int longEdge) {
         JpegSegments segments = JpegSegments.read(FileBytes.of(file));
         Kind kind =
                 switch (segments.adobeTransform()) {
@@ -84,15 +83,15 @@ record StoredPicture(Mat pixels, byte[] profile) {
                     case 0 -> Kind.JPEG_PAPER;
                     default -> Kind.JPEG_INKS;
                 };
-        return ofChild(file, kind, segments.profile());
+        return ofChild(file, kind, segments.profile(), longEdge);
     }
 
     /** @param profile that the file embeds, where the child does not tell */
-    private static StoredPicture ofChild(Path file, Kind kind, byte[] profile) {
-        Arriving arriving = new Arriving(profile);
+    private static StoredPicture ofChild(Path file, Kind kind, byte[] profile, int longEdge) {
+        ArrivingPicture arriving = new ArrivingPicture(profile, longEdge);
         try {
             Decoders.pixels(file, kind, arriving);
-            return new StoredPicture(ClearPixels.eightBit(arriving.take()), arriving.colours);
+            return new StoredPicture(ClearPixels.eightBit(arriving.take()), arriving.colours());
         } catch (UnreadableException e) {
             throw RefusedPhotoException.because(e, e.reason());
         } finally {
@@ -100,58 +99,14 @@ record StoredPicture(Mat pixels, byte[] profile) {
         }
     }
 
-    /** Takes rows from a child; inks are converted as they come. */
-    private static final class Arriving implements RowSink, AutoCloseable {
-        private final byte[] profile;
-        private byte[] colours = new byte[0];
-        private Optional<ColourProfile> inks = Optional.empty();
-        private Optional<Mat> picture = Optional.empty();
-        private int rowBytes;
-        private int row;
-
-        Arriving(byte[] profile) {
-            this.profile = profile;
-        }
-
-        @Override
-        public void begin(Raw raw) {
-            if ((long) raw.width() * raw.height() > PictureLimits.USUAL.pixels()) {
-                throw new RefusedPhotoException(Reason.FILE_PIXELS_DAMAGED);
-            }
-            byte[] told = raw.profile().length > 0 ? raw.profile() : profile;
-            rowBytes = raw.rowBytes();
-            boolean clear = raw.samples() == Raw.Samples.BLUE_GREEN_RED_ALPHA;
-            if (raw.samples() == Raw.Samples.INKS) {
-                inks = Optional.of(ColourProfile.ofInks(told));
-            } else {
-                colours = told;
-            }
-            picture =
-                    Optional.of(new Mat(raw.height(), raw.width(), clear ? opencv_core.CV_8UC4 : opencv_core.CV_8UC3));
-        }
-
-        @Override
-        public void rows(byte[] pixels, int length) {
-            Mat into = picture.orElseThrow();
-            if (inks.isPresent()) {
-                inks.get().toStandard(pixels, length, into, row);
-            } else {
-                into.ptr(row).put(pixels, 0, length);
-            }
-            row += length / rowBytes;
-        }
-
-        Mat take() {
-            Mat taken = picture.orElseThrow();
-            picture = Optional.empty();
-            return taken;
-        }
-
-        @Override
-        public void close() {
-            picture.ifPresent(Mat::close);
-            inks.ifPresent(ColourProfile::close);
-        }
+    /** A picture that would take much memory as a whole comes row by row. */
+    private static StoredPicture png(Path file, PhotoHeader header, int longEdge) {
+        ByteBuffer bytes = FileBytes.of(file);
+        byte[] profile = PngChunks.profile(bytes);
+        long whole = (long) header.storedWidth() * header.storedHeight() * (bytes.get(24) == 16 ? 8 : 4);
+        return whole > MOST_AT_ONCE
+                ? ofChild(file, Kind.PNG, profile, longEdge)
+                : unpacked(file, opencv_imgcodecs.IMREAD_UNCHANGED, profile);
     }
 
     private static byte[] webpProfile(ByteBuffer file) {

@@ -151,14 +151,20 @@ public enum Reason implements Code {
     FILE_VIDEO,
     FILE_NEEDS_HEIF,
     FILE_HEIF_PIXELS,
+    FILE_INTERLACED,
     FILE_TOO_LONG,
     FILE_KILLS,
     MAKE_PIXELS,
     MAKE_PAGES,
+    PAGE_TWICE,
+    LENGTH_RANGE,
+    MAKE_KILLS,
+    MAKE_UNREADABLE,
     PHOTO_GONE,
     PHOTO_FILE_GONE,
     PHOTO_DAMAGED,
     DISK_FULL,
+    FOLDER_GONE,
     DISK_TROUBLE;
 
     @Override

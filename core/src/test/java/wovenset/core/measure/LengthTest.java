@@ -17,9 +17,12 @@ class LengthTest {
 
     @Test
     void overflowIsAnErrorAndNotAShortPage() {
-        assertThatThrownBy(() -> new Length(Long.MAX_VALUE).plus(new Length(1)))
-                .isInstanceOf(ArithmeticException.class);
-        assertThatThrownBy(() -> new Length(Long.MAX_VALUE).times(2)).isInstanceOf(ArithmeticException.class);
+        Length most = Length.ofMicrometres(100_000_000_000L);
+        assertThatThrownBy(() -> Length.ofMicrometres(Long.MAX_VALUE)).hasMessageContaining(Reason.LENGTH_RANGE.name());
+        assertThatThrownBy(() -> most.plus(Length.ofMicrometres(1))).hasMessageContaining(Reason.LENGTH_RANGE.name());
+        assertThatThrownBy(() -> Length.ZERO.minus(most).minus(Length.ofMicrometres(1)))
+                .hasMessageContaining(Reason.LENGTH_RANGE.name());
+        assertThatThrownBy(() -> most.times(Integer.MAX_VALUE)).isInstanceOf(ArithmeticException.class);
     }
 
     @Test

@@ -8,6 +8,7 @@ import java.awt.Color;
 import java.awt.color.ColorSpace;
 import java.awt.color.ICC_Profile;
 import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -156,6 +157,22 @@ class PhotoKindsTest {
         BufferedImage read = decode(tiff(bits, "None"), 40);
         assertThat(read.getRGB(20, 15) & 0xFFFFFF).isEqualTo(0xFFFFFF);
         assertThat(read.getRGB(5, 5) & 0xFFFFFF).isZero();
+    }
+
+    /** What comes row by row is averaged as it comes; the rest is done as for any other. */
+    @ParameterizedTest
+    @ValueSource(ints = {400, 137, 40})
+    void aLargeTiffIsReducedAsItComes(int longEdge) throws IOException {
+        BufferedImage scene = TestPhotos.scene(400, 300, 12);
+        BufferedImage read = decode(tiff(scene, "LZW"), longEdge);
+        BufferedImage expected = DerivedPixels.reduced(scene, read.getWidth(), read.getHeight());
+        assertThat(read.getWidth()).isEqualTo(longEdge);
+        assertThat(Likeness.colourDistance(read, expected)).isLessThan(0.7);
+        BufferedImage clear = ImageIO.read(new ByteArrayInputStream(TestPhotos.clearPng(400, 300, 12)));
+        BufferedImage half = decode(tiff(clear, "LZW"), longEdge);
+        int rgb = half.getRGB(half.getWidth() / 2, half.getHeight() / 2);
+        assertThat(rgb >>> 24).isEqualTo(255);
+        assertThat(half.getRGB(0, 0) >>> 24).isZero();
     }
 
     @Test

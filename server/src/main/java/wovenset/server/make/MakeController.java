@@ -16,6 +16,7 @@ import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -35,6 +36,7 @@ class MakeController {
     private final PieceService pieces;
     private final Scheduler scheduler;
     private final OneTimeTask<Void> task;
+    private final TransactionTemplate transaction;
     private final Clock clock;
 
     MakeController(
@@ -43,12 +45,14 @@ class MakeController {
             PieceService pieces,
             Scheduler scheduler,
             OneTimeTask<Void> task,
+            TransactionTemplate transaction,
             Clock clock) {
         this.repository = repository;
         this.runner = runner;
         this.pieces = pieces;
         this.scheduler = scheduler;
         this.task = task;
+        this.transaction = transaction;
         this.clock = clock;
     }
 
@@ -58,8 +62,10 @@ class MakeController {
         RequiredFields.check(request);
         pieces.get(piece);
         UUID id = UUID.randomUUID();
-        repository.insert(id, piece, request, LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC));
-        scheduler.schedule(task.instance(id.toString()), clock.instant());
+        transaction.executeWithoutResult(status -> {
+            repository.insert(id, piece, request, LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC));
+            scheduler.schedule(task.instance(id.toString()), clock.instant());
+        });
         return get(id);
     }
 

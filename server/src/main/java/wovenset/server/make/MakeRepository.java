@@ -9,14 +9,18 @@ import java.util.UUID;
 import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Repository;
 import wovenset.core.output.MakeRequest;
 import wovenset.server.stored.DocumentType;
 import wovenset.server.stored.Documents;
+import wovenset.server.stored.UnreadableDocumentException;
 
 /** Jobs that make files. */
 @Repository
 class MakeRepository {
+    private static final Logger LOG = LoggerFactory.getLogger(MakeRepository.class);
     private static final int RECENT = 20;
 
     private final DSLContext sql;
@@ -45,11 +49,45 @@ class MakeRepository {
     }
 
     List<MakeView> recent(UUID piece) {
-        return sql.selectFrom(MAKE_JOB)
+        return sql
+                .selectFrom(MAKE_JOB)
                 .where(MAKE_JOB.PIECE_ID.eq(piece.toString()))
                 .orderBy(MAKE_JOB.CREATED_AT.desc())
                 .limit(RECENT)
-                .fetch(this::view);
+                .fetch(this::readable)
+                .stream()
+                .flatMap(Optional::stream)
+                .toList();
+    }
+
+    /** Those that wait or were being made when a process ended. */
+    List<UUID> unfinished() {
+        return sql.select(MAKE_JOB.ID)
+                .from(MAKE_JOB)
+                .where(MAKE_JOB.STATE.in(MakeView.State.WAITING.name(), MakeView.State.MAKING.name()))
+                .fetch(row -> UUID.fromString(row.value1()));
+    }
+
+    /** Notes that a job is begun, and tells how often it was begun before. */
+    int begin(UUID id) {
+        int before = sql.select(MAKE_JOB.ATTEMPTS)
+                .from(MAKE_JOB)
+                .where(MAKE_JOB.ID.eq(id.toString()))
+                .fetchOptional(MAKE_JOB.ATTEMPTS)
+                .orElse(0);
+        sql.update(MAKE_JOB)
+                .set(MAKE_JOB.ATTEMPTS, before + 1)
+                .where(MAKE_JOB.ID.eq(id.toString()))
+                .execute();
+        return before;
+    }
+
+    /** A job whose process is stopped in good order has not ended the application. */
+    void letGo(UUID id) {
+        sql.update(MAKE_JOB)
+                .set(MAKE_JOB.ATTEMPTS, MAKE_JOB.ATTEMPTS.minus(1))
+                .where(MAKE_JOB.ID.eq(id.toString()))
+                .execute();
     }
 
     /** Notes the progress, and tells whether the person wants it stopped. */
@@ -84,6 +122,15 @@ class MakeRepository {
                 .set(MAKE_JOB.ENDED_AT, now)
                 .where(MAKE_JOB.ID.eq(id.toString()))
                 .execute();
+    }
+
+    private Optional<MakeView> readable(Record row) {
+        try {
+            return Optional.of(view(row));
+        } catch (UnreadableDocumentException e) {
+            LOG.warn("What a job should make cannot be read", e);
+            return Optional.empty();
+        }
     }
 
     private MakeView view(Record row) {

@@ -8,20 +8,29 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
+import java.util.EnumSet;
+import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.context.event.ContextClosedEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import wovenset.core.output.MakeProgress;
 import wovenset.core.output.MakeRefusedException;
 import wovenset.core.output.PhotoFiles;
 import wovenset.core.output.PieceMaker;
 import wovenset.core.paint.PhotoRasters;
+import wovenset.core.said.Reason;
+import wovenset.core.said.Said;
 import wovenset.server.WovensetProperties;
+import wovenset.server.photo.DiskTrouble;
 import wovenset.server.piece.PieceService;
 import wovenset.server.said.Words;
 import wovenset.server.scene.SceneService;
+import wovenset.server.stored.UnreadableDocumentException;
 import wovenset.server.web.NotFoundException;
 
 /** Makes one file: reads the piece as it is when the job starts, and notes progress a few times a second. */
@@ -29,6 +38,10 @@ import wovenset.server.web.NotFoundException;
 class MakeRunner {
     private static final Logger LOG = LoggerFactory.getLogger(MakeRunner.class);
     private static final long NOTE_EVERY_MS = 200;
+    private static final Set<MakeView.State> ENDED =
+            EnumSet.of(MakeView.State.DONE, MakeView.State.FAILED, MakeView.State.CANCELLED);
+
+    private static final int MOST_ATTEMPTS = 2;
     /** No file is made for longer than this without a strip or page being written. */
     private static final Duration ABANDONED = Duration.ofHours(1);
 
@@ -38,6 +51,7 @@ class MakeRunner {
     private final PhotoFiles files;
     private final Clock clock;
     private final Path folder;
+    private final Set<UUID> running = ConcurrentHashMap.newKeySet();
 
     MakeRunner(
             MakeRepository repository,
@@ -75,11 +89,38 @@ class MakeRunner {
     }
 
     void run(UUID id) {
-        MakeView job = repository.find(id).orElse(null);
-        if (job == null || job.state() == MakeView.State.DONE) {
+        MakeView job;
+        try {
+            job = repository.find(id).orElse(null);
+        } catch (UnreadableDocumentException e) {
+            LOG.warn("What a job should make cannot be read", e);
+            repository.end(id, MakeView.State.FAILED, null, Words.of(Said.of(Reason.MAKE_UNREADABLE)), now());
             return;
         }
+        if (job == null || ENDED.contains(job.state())) {
+            return;
+        }
+        if (repository.begin(id) >= MOST_ATTEMPTS) {
+            repository.end(id, MakeView.State.FAILED, null, Words.of(Said.of(Reason.MAKE_KILLS)), now());
+            return;
+        }
+        running.add(id);
         try {
+            make(id, job);
+        } finally {
+            running.remove(id);
+        }
+    }
+
+    /** Before the database goes: jobs that are stopped in good order are not counted as having ended the application. */
+    @EventListener(ContextClosedEvent.class)
+    void letGo() {
+        running.forEach(repository::letGo);
+    }
+
+    private void make(UUID id, MakeView job) {
+        try {
+            Files.createDirectories(folder);
             PieceMaker.Made made = new PieceMaker(scenes.resolver(), files, clock)
                     .make(pieces.get(job.pieceId()).piece(), job.request(), folder, new Notes(id));
             Files.move(made.file(), file(id), StandardCopyOption.ATOMIC_MOVE);
@@ -95,7 +136,7 @@ class MakeRunner {
             repository.end(id, MakeView.State.FAILED, null, e.getMessage(), now());
         } catch (IOException e) {
             LOG.warn("A file could not be written", e);
-            repository.end(id, MakeView.State.FAILED, null, "The disk did not take the file; it may be full.", now());
+            repository.end(id, MakeView.State.FAILED, null, Words.of(DiskTrouble.said(folder, e)), now());
         } catch (RuntimeException | OutOfMemoryError e) {
             LOG.error("A file could not be made", e);
             repository.end(

@@ -7,14 +7,17 @@ import wovenset.core.said.Reason;
 import wovenset.core.said.Said;
 
 /** Why the disk did not take a file. */
-final class DiskTrouble {
+public final class DiskTrouble {
     private static final long NEARLY_NOTHING = 20_000_000;
 
     private DiskTrouble() {}
 
     /** @param folder where the file should have gone */
-    static Said said(Path folder, Exception trouble) {
+    public static Said said(Path folder, Exception trouble) {
         try {
+            if (!Files.isDirectory(folder)) {
+                return Said.of(Reason.FOLDER_GONE, String.valueOf(folder.getFileName()));
+            }
             if (Files.getFileStore(folder).getUsableSpace() < NEARLY_NOTHING) {
                 return Said.of(Reason.DISK_FULL);
             }

@@ -11,6 +11,7 @@ import java.nio.file.StandardOpenOption;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.HashMap;
@@ -50,6 +51,7 @@ import wovenset.server.web.NotFoundException;
 public class PhotoStore implements PhotoFacts, PhotoFiles {
     private static final Logger LOG = LoggerFactory.getLogger(PhotoStore.class);
     private static final int LONGEST_FILE_NAME = 200;
+    private static final Duration LONGEST_UPLOAD = Duration.ofHours(1);
 
     private final PhotoRepository repository;
     private final Path originals;
@@ -282,30 +284,36 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
         return new Original(originalPath(id), photo.header(), photo.fileName());
     }
 
-    /** What a crash left behind: half-written arrivals, and files whose row was never written. */
+    /** What a crash left behind, once it is old: half-written arrivals, and files whose row was never written. */
     private void removeLeftOvers() throws IOException {
         Set<String> rows = repository.names();
         int removed = 0;
         for (Path file : filesIn(incoming)) {
-            Files.delete(file);
-            removed++;
+            removed += removedIfOld(file);
         }
         for (Path file : filesIn(originals)) {
             if (!rows.contains(file.getFileName().toString())) {
-                Files.delete(file);
-                removed++;
+                removed += removedIfOld(file);
             }
         }
         for (Path file : filesIn(derived)) {
             boolean orphan = !rows.contains(
                     Objects.requireNonNull(file.getParent()).getFileName().toString());
             if (orphan || file.getFileName().toString().endsWith(".part.jpg")) {
-                Files.delete(file);
+                removed += removedIfOld(file);
             }
         }
         if (removed > 0) {
             LOG.info("Removed {} unfinished files of an earlier run", removed);
         }
+    }
+
+    /** Another process may be bringing in what is younger than any upload takes. */
+    private int removedIfOld(Path file) throws IOException {
+        boolean old = Files.getLastModifiedTime(file)
+                .toInstant()
+                .isBefore(clock.instant().minus(LONGEST_UPLOAD));
+        return old && Files.deleteIfExists(file) ? 1 : 0;
     }
 
     private static List<Path> filesIn(Path root) {

@@ -35,6 +35,10 @@ class GuardFilter extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
+        response.setHeader("Content-Security-Policy", POLICY);
+        response.setHeader("X-Content-Type-Options", "nosniff");
+        response.setHeader("Referrer-Policy", "no-referrer");
+        response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
         String host = request.getHeader("Host");
         String origin = request.getHeader("Origin");
         if (host == null
@@ -43,10 +47,6 @@ class GuardFilter extends OncePerRequestFilter {
             response.sendError(HttpServletResponse.SC_FORBIDDEN);
             return;
         }
-        response.setHeader("Content-Security-Policy", POLICY);
-        response.setHeader("X-Content-Type-Options", "nosniff");
-        response.setHeader("Referrer-Policy", "no-referrer");
-        response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
         chain.doFilter(request, response);
     }
 

@@ -6,6 +6,8 @@ import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.net.URLDecoder;
 import java.nio.charset.StandardCharsets;
+import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
@@ -128,6 +130,13 @@ class MakeApiTest {
                 "FITTED");
         assertThat(api.post("/api/pieces/" + piece + "/makes", request).detail())
                 .contains("at least one page");
+        Map<String, Object> twice = new HashMap<>(request);
+        twice.put("pages", List.of(0, 0));
+        assertThat(api.post("/api/pieces/" + piece + "/makes", twice).detail()).isEqualTo("Each page is made once.");
+        twice.put("pages", Collections.nCopies(1_000_000, 0));
+        assertThat(api.post("/api/pieces/" + piece + "/makes", twice).detail()).contains("at most 400 pages");
+        twice.put("pages", Collections.nCopies(5_000_000, 0));
+        assertThat(api.post("/api/pieces/" + piece + "/makes", twice).status()).isEqualTo(413);
         assertThat(api.post("/api/pieces/" + piece + "/makes", Map.of("kind", "PDF"))
                         .status())
                 .isBetween(400, 422);

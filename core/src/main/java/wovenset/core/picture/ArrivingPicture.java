@@ -1,0 +1,129 @@
+package wovenset.core.picture;
+
+import java.util.Arrays;
+import java.util.Optional;
+import org.bytedeco.opencv.global.opencv_core;
+import org.bytedeco.opencv.opencv_core.Mat;
+import wovenset.core.decode.Raw;
+import wovenset.core.decode.RowSink;
+import wovenset.core.said.Reason;
+
+/**
+ * A picture that comes from a child row by row. Where it is at least twice as large as is asked for, blocks of pixels are averaged as
+ * they come, so that it is never in memory as a whole; inks are converted first. Cost: a few sums a sample.
+ */
+final class ArrivingPicture implements RowSink, AutoCloseable {
+    private final byte[] profile;
+    private final int longEdge;
+    private byte[] colours = {};
+    private Optional<ColourProfile> inks = Optional.empty();
+    private Optional<Mat> picture = Optional.empty();
+    private int width;
+    private int height;
+    private int channels;
+    private int factor = 1;
+    private int arrived;
+    private int[] sums = {};
+
+    /** @param profile that the file embeds, where the child does not tell */
+    ArrivingPicture(byte[] profile, int longEdge) {
+        this.profile = profile;
+        this.longEdge = Math.max(1, longEdge);
+    }
+
+    byte[] colours() {
+        return colours;
+    }
+
+    @Override
+    public void begin(Raw raw) {
+        if ((long) raw.width() * raw.height() > PictureLimits.USUAL.pixels()) {
+            throw new RefusedPhotoException(Reason.FILE_PIXELS_DAMAGED);
+        }
+        byte[] told = raw.profile().length > 0 ? raw.profile() : profile;
+        boolean isInks = raw.samples() == Raw.Samples.INKS;
+        if (isInks) {
+            inks = Optional.of(ColourProfile.ofInks(told));
+        } else {
+            colours = told;
+        }
+        width = raw.width();
+        height = raw.height();
+        channels = isInks ? 3 : raw.samples().count();
+        factor = Math.max(1, Math.min(Math.max(width, height) / longEdge, Math.min(width, height)));
+        int type = channels == 4 ? opencv_core.CV_8UC4 : opencv_core.CV_8UC3;
+        picture = Optional.of(new Mat(smaller(height), smaller(width), type));
+        sums = new int[smaller(width) * (channels + 1)];
+    }
+
+    /** The last block may be narrower. */
+    private int smaller(int pixels) {
+        return (pixels + factor - 1) / factor;
+    }
+
+    @Override
+    public void rows(byte[] pixels, int length) {
+        byte[] plain = inks.map(profile -> colours(profile, pixels, length)).orElse(pixels);
+        int rowBytes = width * channels;
+        int rows = inks.isPresent() ? length / (4 * width) : length / rowBytes;
+        if (factor == 1) {
+            picture.orElseThrow().ptr(arrived).put(plain, 0, rows * rowBytes);
+            arrived += rows;
+            return;
+        }
+        for (int i = 0; i < rows; i++) {
+            add(plain, i * rowBytes);
+            arrived++;
+            if (arrived % factor == 0 || arrived == height) {
+                finishRow();
+            }
+        }
+    }
+
+    private byte[] colours(ColourProfile profile, byte[] pixels, int length) {
+        return profile.blueGreenRed(pixels, length);
+    }
+
+    /** Colours count by their alpha. The last sum of a block is that of the alphas, or of the pixels where all are solid. */
+    private void add(byte[] row, int from) {
+        for (int x = 0, at = from; x < width; x++, at += channels) {
+            int to = x / factor * (channels + 1);
+            int weight = channels == 4 ? row[at + 3] & 255 : 1;
+            sums[to] += weight * (row[at] & 255);
+            sums[to + 1] += weight * (row[at + 1] & 255);
+            sums[to + 2] += weight * (row[at + 2] & 255);
+            sums[to + 3] += weight;
+            if (channels == 4) {
+                sums[to + 4]++;
+            }
+        }
+    }
+
+    private void finishRow() {
+        byte[] row = new byte[smaller(width) * channels];
+        for (int x = 0; x < smaller(width); x++) {
+            int from = x * (channels + 1);
+            int weight = sums[from + 3];
+            for (int i = 0; i < 3 && weight > 0; i++) {
+                row[x * channels + i] = (byte) ((sums[from + i] + weight / 2) / weight);
+            }
+            if (channels == 4) {
+                row[x * channels + 3] = (byte) ((weight + sums[from + 4] / 2) / sums[from + 4]);
+            }
+        }
+        picture.orElseThrow().ptr((arrived - 1) / factor).put(row, 0, row.length);
+        Arrays.fill(sums, 0);
+    }
+
+    Mat take() {
+        Mat taken = picture.orElseThrow();
+        picture = Optional.empty();
+        return taken;
+    }
+
+    @Override
+    public void close() {
+        picture.ifPresent(Mat::close);
+        inks.ifPresent(ColourProfile::close);
+    }
+}
