@@ -25,6 +25,9 @@ public final class JpegSegments {
     private static final int APP14 = 0xEE;
     private static final int APP15 = 0xEF;
     private static final int COM = 0xFE;
+    /** Cameras and programs write some ten; each is decoded over the whole picture. */
+    private static final int MOST_SCANS = 100;
+
     private static final byte[] ICC_NAME = "ICC_PROFILE\0".getBytes(StandardCharsets.ISO_8859_1);
 
     private final ByteBuffer file;
@@ -36,6 +39,7 @@ public final class JpegSegments {
     private int bits;
     private int adobeTransform = -1;
     private boolean arithmetic;
+    private int scans;
     private int end = -1;
 
     private JpegSegments(ByteBuffer file) {
@@ -150,6 +154,9 @@ public final class JpegSegments {
             note(marker, at + 4, next);
             if (marker == SOS) {
                 next = endOfScan(next);
+                if (++scans > MOST_SCANS) {
+                    throw new RefusedPhotoException(Reason.FILE_TOO_LONG);
+                }
             }
             segments.add(new Segment(marker, at, next));
             at = next;

@@ -1,6 +1,7 @@
 package wovenset.core.picture;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
@@ -8,6 +9,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import wovenset.core.testing.TestPhotos;
@@ -52,5 +54,25 @@ class JpegSegmentsTest {
                 TestPhotos.withSegment(second, 0xE2, "ICC_PROFILE\0\1\2hello ".getBytes(StandardCharsets.ISO_8859_1));
         assertThat(new String(JpegSegments.read(ByteBuffer.wrap(both)).profile(), StandardCharsets.US_ASCII))
                 .isEqualTo("hello world");
+    }
+
+    /** Each scan is decoded over the whole picture: hundreds would keep a processor busy for a minute. */
+    @Test
+    void moreScansThanAnyProgramWritesAreRefused() {
+        byte[] jpeg = TestPhotos.jpeg(64, 48, 1);
+        int scan = 0;
+        while ((jpeg[scan] & 255) != 0xFF || (jpeg[scan + 1] & 255) != 0xDA) {
+            scan++;
+        }
+        byte[] one = Arrays.copyOfRange(jpeg, scan, jpeg.length - 2);
+        byte[] many = Arrays.copyOf(jpeg, jpeg.length - 2);
+        for (int i = 0; i < 99; i++) {
+            many = TestPhotos.concat(many, one);
+        }
+        byte[] end = {(byte) 0xFF, (byte) 0xD9};
+        byte[] most = TestPhotos.concat(many, end);
+        assertThat(JpegSegments.read(ByteBuffer.wrap(most)).width()).isEqualTo(64);
+        byte[] tooMany = TestPhotos.concat(TestPhotos.concat(many, one), end);
+        assertThatThrownBy(() -> JpegSegments.read(ByteBuffer.wrap(tooMany))).hasMessageContaining("FILE_TOO_LONG");
     }
 }
