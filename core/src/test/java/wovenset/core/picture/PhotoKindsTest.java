@@ -5,9 +5,15 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.awt.Color;
+import java.awt.Transparency;
 import java.awt.color.ColorSpace;
+import java.awt.color.ICC_ColorSpace;
 import java.awt.color.ICC_Profile;
 import java.awt.image.BufferedImage;
+import java.awt.image.ColorModel;
+import java.awt.image.ComponentColorModel;
+import java.awt.image.DataBuffer;
+import java.awt.image.WritableRaster;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -187,6 +193,26 @@ class PhotoKindsTest {
         byte[] file = Tool.tagged(tiff(plain, "LZW"), "tif", "-icc_profile<=" + profile);
         // Half the light is 188 of 255 in sRGB's curve (IEC 61966-2-1).
         assertThat(new Color(decode(file, 32).getRGB(16, 16)).getRed()).isCloseTo(188, within(2));
+    }
+
+    @Test
+    void aTiffInFourInksLooksAsItPrints() throws IOException {
+        ICC_Profile paper;
+        try (var file = ColourProfile.class.getResourceAsStream("coated-paper.icc")) {
+            paper = ICC_Profile.getInstance(file);
+        }
+        ColorModel inks = new ComponentColorModel(
+                new ICC_ColorSpace(paper), false, false, Transparency.OPAQUE, DataBuffer.TYPE_BYTE);
+        WritableRaster raster = inks.createCompatibleWritableRaster(64, 48);
+        for (int i = 0; i < 64 * 48; i++) {
+            raster.setPixel(i % 64, i / 64, new int[] {0, 255, 255, 0});
+        }
+        byte[] file = tiff(new BufferedImage(inks, raster, false, null), "LZW");
+        assertThat(inspect(file).inks()).isTrue();
+        Color red = new Color(decode(file, 64).getRGB(32, 24));
+        assertThat(red.getRed()).isBetween(200, 255);
+        assertThat(red.getGreen()).isLessThan(60);
+        assertThat(red.getBlue()).isLessThan(60);
     }
 
     @Test
