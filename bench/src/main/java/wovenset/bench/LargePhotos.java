@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import org.bytedeco.javacpp.IntPointer;
+import org.bytedeco.opencv.global.opencv_core;
 import org.bytedeco.opencv.global.opencv_imgcodecs;
 import org.bytedeco.opencv.opencv_core.Mat;
 import wovenset.core.testing.TestPhotos;
@@ -55,7 +56,7 @@ final class LargePhotos {
             pixels[i] = (byte) Math.max(0, Math.min(255, (pixels[i] & 255) + (random.nextInt() >>> 28) - GRAIN + 1));
         }
         Path file = folder.resolve("plain.jpg");
-        try (Mat picture = new Mat(HEIGHT, WIDTH, org.bytedeco.opencv.global.opencv_core.CV_8UC3);
+        try (Mat picture = new Mat(HEIGHT, WIDTH, opencv_core.CV_8UC3);
                 IntPointer quality = new IntPointer(opencv_imgcodecs.IMWRITE_JPEG_QUALITY, 90)) {
             picture.data().put(pixels);
             opencv_imgcodecs.imwrite(file.toString(), picture, quality);

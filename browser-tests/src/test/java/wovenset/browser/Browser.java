@@ -1,5 +1,6 @@
 package wovenset.browser;
 
+import com.microsoft.playwright.Browser.NewContextOptions;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
@@ -82,23 +83,23 @@ public final class Browser implements BeforeEachCallback, AfterEachCallback {
 
     /** A new window with a profile of its own. */
     Page window() {
-        return window(new com.microsoft.playwright.Browser.NewContextOptions());
+        return window(new NewContextOptions());
     }
 
     Page window(ColorScheme scheme) {
-        return window(new com.microsoft.playwright.Browser.NewContextOptions().setColorScheme(scheme));
+        return window(new NewContextOptions().setColorScheme(scheme));
     }
 
     /** @param dots of the screen to a pixel of the page's own, along a side */
     Page window(int dots) {
-        return window(new com.microsoft.playwright.Browser.NewContextOptions().setDeviceScaleFactor(dots));
+        return window(new NewContextOptions().setDeviceScaleFactor(dots));
     }
 
     Page touchWindow() {
-        return window(new com.microsoft.playwright.Browser.NewContextOptions().setHasTouch(true));
+        return window(new NewContextOptions().setHasTouch(true));
     }
 
-    private Page window(com.microsoft.playwright.Browser.NewContextOptions options) {
+    private Page window(NewContextOptions options) {
         BrowserContext context = running.browser.newContext(
                 options.setViewportSize(WIDTH, HEIGHT).setReducedMotion(ReducedMotion.REDUCE));
         context.setDefaultTimeout(PATIENCE_MS);

@@ -1,5 +1,6 @@
 package wovenset.browser;
 
+import com.microsoft.playwright.Browser.NewContextOptions;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
 import java.io.IOException;
@@ -36,8 +37,7 @@ public final class DragRate {
         String piece = sixtyFrames(api, Path.of(args[1]));
         try (Browser.Running running = Browser.Running.start()) {
             Page page = running.browser()
-                    .newContext(new com.microsoft.playwright.Browser.NewContextOptions()
-                            .setViewportSize(Browser.WIDTH, Browser.HEIGHT))
+                    .newContext(new NewContextOptions().setViewportSize(Browser.WIDTH, Browser.HEIGHT))
                     .newPage();
             page.navigate(args[0] + "/pieces/" + piece);
             Room room = new Room(page).ready();

@@ -26,6 +26,9 @@ import wovenset.server.testing.TestServer;
 /** What is seen on the bench is what is made, item by item, on screens of one and of two dots to a pixel. */
 @ExtendWith(TestServer.class)
 class FidelityTest {
+    private static final Map<String, Object> MARGINS =
+            Map.of("top", 10_000, "right", 10_000, "bottom", 10_000, "left", 10_000);
+
     @RegisterExtension
     final Browser browser = new Browser();
 
@@ -75,14 +78,13 @@ class FidelityTest {
         Api api = TestServer.api();
         String id = api.startPiece(name, 300, 200).path("id").asString();
         api.bring(id, photos(), "start");
-        Map<String, Object> margins = Map.of("top", 10_000, "right", 10_000, "bottom", 10_000, "left", 10_000);
         edit(
                 id,
                 "setGridOfAll",
                 "reflow",
                 "ASK",
                 "grid",
-                Map.of("rows", 1, "columns", 5, "margins", margins, "columnGap", 5000, "rowGap", 5000));
+                Map.of("rows", 1, "columns", 5, "margins", MARGINS, "columnGap", 5000, "rowGap", 5000));
         edit(id, "flowEntries");
         JsonNode style =
                 api.piece(id).path("head").path("styles").path("frames").get(0);
@@ -97,10 +99,7 @@ class FidelityTest {
     private static String odd() throws IOException {
         String id = dressed("Odd");
         JsonNode page = TestServer.api().page(id, 0).path("page");
-        List<String> frames = page.path("items")
-                .valueStream()
-                .map(item -> item.path("id").asString())
-                .toList();
+        List<String> frames = frames(page);
         List<Object> moves = new ArrayList<>();
         double[][] places = {
             {20, 20, 80, 60, 20},
@@ -164,11 +163,7 @@ class FidelityTest {
     private static String scattered() throws IOException {
         String id = dressed("Scattered");
         JsonNode page = TestServer.api().page(id, 0).path("page");
-        List<String> frames = page.path("items")
-                .valueStream()
-                .map(item -> item.path("id").asString())
-                .toList();
-        Map<String, Object> margins = Map.of("top", 10_000, "right", 10_000, "bottom", 10_000, "left", 10_000);
+        List<String> frames = frames(page);
         Map<String, Object> recipe = Map.of("seed", 7, "cover", 0.8, "mostTurn", 20, "mostHidden", 0.2);
         edit(
                 id,
@@ -176,12 +171,19 @@ class FidelityTest {
                 "pageId",
                 page.path("id").asString(),
                 "margins",
-                margins,
+                MARGINS,
                 "recipe",
                 recipe,
                 "order",
                 frames);
         return id;
+    }
+
+    private static List<String> frames(JsonNode page) {
+        return page.path("items")
+                .valueStream()
+                .map(item -> item.path("id").asString())
+                .toList();
     }
 
     private static void patch(String piece, String page, String frame, Map<String, Object> change) {

@@ -1,5 +1,6 @@
 package wovenset.browser;
 
+import com.microsoft.playwright.Browser.NewContextOptions;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
@@ -28,7 +29,7 @@ public final class Screenshots {
 
     private static Page window(Browser.Running running, ColorScheme scheme) {
         return running.browser()
-                .newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+                .newContext(new NewContextOptions()
                         .setViewportSize(Browser.WIDTH, Browser.HEIGHT)
                         .setColorScheme(scheme)
                         .setReducedMotion(ReducedMotion.REDUCE))

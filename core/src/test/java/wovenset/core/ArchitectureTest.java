@@ -27,6 +27,7 @@ class ArchitectureTest {
             "words",
             "delta",
             "edit",
+            "colour",
             "decode",
             "picture",
             "subject",

@@ -9,6 +9,13 @@ import java.io.FileOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
+import wovenset.core.decode.answer.Embedded;
+import wovenset.core.decode.answer.Kind;
+import wovenset.core.decode.answer.Raw;
+import wovenset.core.decode.answer.RowSink;
+import wovenset.core.decode.answer.UnreadableException;
+import wovenset.core.decode.read.EmbeddedReader;
+import wovenset.core.decode.read.Source;
 import wovenset.core.said.Reason;
 
 /**
@@ -58,12 +65,12 @@ public final class DecoderChild {
         try {
             switch (operation) {
                 case EMBEDDED -> {
-                    Embedded embedded = Metadata.read(file);
+                    Embedded embedded = EmbeddedReader.read(file);
                     out.writeByte(FINE);
                     embedded.write(out);
                 }
                 case SIZE -> {
-                    int[] size = Kind.valueOf(kind).source().size(file);
+                    int[] size = Source.of(Kind.valueOf(kind)).size(file);
                     out.writeByte(FINE);
                     out.writeInt(size[0]);
                     out.writeInt(size[1]);
@@ -85,7 +92,7 @@ public final class DecoderChild {
     private void pixels(Path file, Kind kind) throws IOException {
         boolean[] begun = {false};
         try {
-            kind.source().decode(file, new RowSink() {
+            Source.of(kind).decode(file, new RowSink() {
                 @Override
                 public void begin(Raw raw) {
                     try {

@@ -16,6 +16,11 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import wovenset.core.decode.answer.Embedded;
+import wovenset.core.decode.answer.Kind;
+import wovenset.core.decode.answer.Raw;
+import wovenset.core.decode.answer.RowSink;
+import wovenset.core.decode.answer.UnreadableException;
 import wovenset.core.said.Reason;
 
 /**

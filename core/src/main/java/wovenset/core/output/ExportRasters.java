@@ -7,7 +7,7 @@ import wovenset.core.paint.PhotoRasters;
 import wovenset.core.paint.RasterScale;
 import wovenset.core.photo.PhotoPixels;
 import wovenset.core.picture.PhotoDecoder;
-import wovenset.core.picture.RefusedPhotoException;
+import wovenset.core.picture.file.RefusedPhotoException;
 
 /**
  * Photos decoded from their originals at the size they are printed, kept while neighbouring strips need them: at most a

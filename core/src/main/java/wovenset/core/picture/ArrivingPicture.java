@@ -4,8 +4,10 @@ import java.util.Arrays;
 import java.util.Optional;
 import org.bytedeco.opencv.global.opencv_core;
 import org.bytedeco.opencv.opencv_core.Mat;
-import wovenset.core.decode.Raw;
-import wovenset.core.decode.RowSink;
+import wovenset.core.colour.ColourProfile;
+import wovenset.core.decode.answer.Raw;
+import wovenset.core.decode.answer.RowSink;
+import wovenset.core.picture.file.RefusedPhotoException;
 import wovenset.core.said.Reason;
 
 /**

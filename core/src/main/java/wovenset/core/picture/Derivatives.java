@@ -12,6 +12,7 @@ import org.bytedeco.javacpp.BytePointer;
 import org.bytedeco.javacpp.IntPointer;
 import org.bytedeco.opencv.global.opencv_imgcodecs;
 import org.bytedeco.opencv.opencv_core.Mat;
+import wovenset.core.picture.file.RefusedPhotoException;
 import wovenset.core.said.Reason;
 
 /**

@@ -9,6 +9,8 @@ import org.bytedeco.opencv.global.opencv_core;
 import org.bytedeco.opencv.global.opencv_imgcodecs;
 import org.bytedeco.opencv.global.opencv_imgproc;
 import org.bytedeco.opencv.opencv_core.Mat;
+import org.bytedeco.opencv.opencv_core.Size;
+import wovenset.core.picture.file.RefusedPhotoException;
 import wovenset.core.said.Reason;
 
 /** Reads and reduces the derived sizes that the screen is drawn from. */
@@ -50,7 +52,7 @@ public final class DerivedPixels {
         try (Mat picture = new Mat(
                         image.getHeight(), image.getWidth(), clear ? opencv_core.CV_8UC4 : opencv_core.CV_8UC3);
                 Mat small = new Mat();
-                org.bytedeco.opencv.opencv_core.Size size = new org.bytedeco.opencv.opencv_core.Size(width, height)) {
+                Size size = new Size(width, height)) {
             picture.data().put(pixels);
             opencv_imgproc.resize(picture, small, size, 0, 0, opencv_imgproc.INTER_AREA);
             if (!clear) {

@@ -2,6 +2,7 @@ package wovenset.core.picture;
 
 import java.time.LocalDateTime;
 import org.jspecify.annotations.Nullable;
+import wovenset.core.picture.file.PictureFormat;
 
 /**
  * What is known of a photo's file without decoding it.

@@ -10,10 +10,15 @@ import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 import wovenset.core.decode.Decoders;
-import wovenset.core.decode.Embedded;
-import wovenset.core.decode.Kind;
-import wovenset.core.decode.UnreadableException;
+import wovenset.core.decode.answer.Embedded;
+import wovenset.core.decode.answer.Kind;
+import wovenset.core.decode.answer.UnreadableException;
 import wovenset.core.item.FrameWords;
+import wovenset.core.picture.file.FileBytes;
+import wovenset.core.picture.file.JpegSegments;
+import wovenset.core.picture.file.PictureFormat;
+import wovenset.core.picture.file.PngChunks;
+import wovenset.core.picture.file.RefusedPhotoException;
 import wovenset.core.said.Reason;
 
 /** Finds out what a file is and whether it may be decoded, from its header, before any pixel is. */

@@ -6,9 +6,14 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import org.bytedeco.opencv.global.opencv_imgcodecs;
 import org.bytedeco.opencv.opencv_core.Mat;
+import wovenset.core.colour.ColourProfile;
 import wovenset.core.decode.Decoders;
-import wovenset.core.decode.Kind;
-import wovenset.core.decode.UnreadableException;
+import wovenset.core.decode.answer.Kind;
+import wovenset.core.decode.answer.UnreadableException;
+import wovenset.core.picture.file.FileBytes;
+import wovenset.core.picture.file.JpegSegments;
+import wovenset.core.picture.file.PngChunks;
+import wovenset.core.picture.file.RefusedPhotoException;
 import wovenset.core.said.Reason;
 
 /**
@@ -47,7 +52,7 @@ record StoredPicture(Mat pixels, byte[] profile) {
                         : stored / 8 < longEdge
                                 ? opencv_imgcodecs.IMREAD_REDUCED_COLOR_4
                                 : opencv_imgcodecs.IMREAD_REDUCED_COLOR_8;
-        byte[] profile = JpegSegments.read(FileBytes.of(file)).profile();
+        byte[] profile = JpegSegments.head(FileBytes.of(file)).profile();
         return unpacked(file, flag | opencv_imgcodecs.IMREAD_IGNORE_ORIENTATION, profile);
     }
 
@@ -76,7 +81,7 @@ record StoredPicture(Mat pixels, byte[] profile) {
 
     /** Programs that write an Adobe segment write inks as what they leave of the paper. */
     private static StoredPicture inks(Path file, int longEdge) {
-        JpegSegments segments = JpegSegments.read(FileBytes.of(file));
+        JpegSegments segments = JpegSegments.head(FileBytes.of(file));
         Kind kind =
                 switch (segments.adobeTransform()) {
                     case 2 -> Kind.JPEG_BRIGHTNESS;

@@ -18,6 +18,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import wovenset.core.picture.file.RefusedPhotoException;
 import wovenset.core.testing.Likeness;
 import wovenset.core.testing.TestPhotos;
 

@@ -15,6 +15,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import wovenset.core.picture.file.PictureFormat;
+import wovenset.core.picture.file.RefusedPhotoException;
 import wovenset.core.said.Reason;
 import wovenset.core.said.Said;
 import wovenset.core.testing.TestPhotos;

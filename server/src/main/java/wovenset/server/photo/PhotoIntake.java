@@ -21,7 +21,7 @@ import org.springframework.stereotype.Service;
 import wovenset.core.photo.PhotoId;
 import wovenset.core.picture.PhotoInspector;
 import wovenset.core.picture.PictureLimits;
-import wovenset.core.picture.RefusedPhotoException;
+import wovenset.core.picture.file.RefusedPhotoException;
 import wovenset.core.said.Reason;
 import wovenset.server.said.Words;
 

@@ -18,7 +18,7 @@ import wovenset.core.photo.PhotoId;
 import wovenset.core.photo.Subject;
 import wovenset.core.picture.Orientation;
 import wovenset.core.picture.PhotoHeader;
-import wovenset.core.picture.PictureFormat;
+import wovenset.core.picture.file.PictureFormat;
 import wovenset.server.stored.DocumentType;
 import wovenset.server.stored.Documents;
 

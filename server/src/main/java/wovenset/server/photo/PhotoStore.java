@@ -37,7 +37,7 @@ import wovenset.core.picture.DerivedPixels;
 import wovenset.core.picture.PhotoHeader;
 import wovenset.core.picture.PhotoInspector;
 import wovenset.core.picture.PictureLimits;
-import wovenset.core.picture.RefusedPhotoException;
+import wovenset.core.picture.file.RefusedPhotoException;
 import wovenset.core.said.Reason;
 import wovenset.core.said.Said;
 import wovenset.core.subject.MeanColour;

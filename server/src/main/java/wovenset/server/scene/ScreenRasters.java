@@ -11,7 +11,7 @@ import wovenset.core.photo.PhotoId;
 import wovenset.core.photo.PhotoPixels;
 import wovenset.core.picture.Derivatives;
 import wovenset.core.picture.DerivedPixels;
-import wovenset.core.picture.RefusedPhotoException;
+import wovenset.core.picture.file.RefusedPhotoException;
 import wovenset.server.photo.PhotoStore;
 import wovenset.server.recent.Recent;
 

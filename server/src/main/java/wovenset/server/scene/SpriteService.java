@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.paint.RasterPainter;
-import wovenset.core.picture.PngWriter;
+import wovenset.core.picture.file.PngWriter;
 import wovenset.core.scene.PageScene;
 import wovenset.core.scene.Unit;
 import wovenset.server.recent.Recent;

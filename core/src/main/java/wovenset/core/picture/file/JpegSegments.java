@@ -1,4 +1,4 @@
-package wovenset.core.picture;
+package wovenset.core.picture.file;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -49,13 +49,20 @@ public final class JpegSegments {
     /** @throws RefusedPhotoException if the bytes do not have the form of a JPEG file or end too early */
     public static JpegSegments read(ByteBuffer file) {
         JpegSegments segments = new JpegSegments(file);
-        segments.walk();
+        segments.walk(false);
         if (segments.width == 0 || segments.height == 0) {
             throw new RefusedPhotoException(Reason.FILE_NO_SIZE);
         }
         if (segments.end < 0) {
             throw new RefusedPhotoException(Reason.FILE_CUT_SHORT);
         }
+        return segments;
+    }
+
+    /** What stands before the picture's data, for a file that was read whole before: its profile and how its inks are told. */
+    public static JpegSegments head(ByteBuffer file) {
+        JpegSegments segments = new JpegSegments(file);
+        segments.walk(true);
         return segments;
     }
 
@@ -73,7 +80,7 @@ public final class JpegSegments {
     }
 
     /** What an Adobe segment says of four inks: 0 as they are, 2 told as brightness and colour; -1 without one. */
-    int adobeTransform() {
+    public int adobeTransform() {
         return adobeTransform;
     }
 
@@ -132,7 +139,7 @@ public final class JpegSegments {
     /** @param from the segment's first byte, its marker's 0xFF; a scan's segment includes its coded data */
     private record Segment(int marker, int from, int to) {}
 
-    private void walk() {
+    private void walk(boolean onlyHead) {
         int at = 2;
         while (at + 3 < file.limit()) {
             if ((file.get(at) & 0xFF) != 0xFF) {
@@ -152,6 +159,9 @@ public final class JpegSegments {
                 return;
             }
             note(marker, at + 4, next);
+            if (marker == SOS && onlyHead) {
+                return;
+            }
             if (marker == SOS) {
                 next = endOfScan(next);
                 if (++scans > MOST_SCANS) {

@@ -1,4 +1,4 @@
-package wovenset.core.picture;
+package wovenset.core.colour;
 
 import com.sun.jna.Memory;
 import com.sun.jna.Pointer;
@@ -29,7 +29,7 @@ public final class ColourProfile implements AutoCloseable {
     }
 
     /** Of a picture in red, green and blue; nothing if it is sRGB or cannot be used. */
-    static Optional<ColourProfile> ofColours(byte[] profile, int channels) {
+    public static Optional<ColourProfile> ofColours(byte[] profile, int channels) {
         int format = channels == 4 ? LittleCms.BGRX : LittleCms.BGR;
         Optional<ColourProfile> opened = open(profile, LittleCms.RGB_DATA, format, format);
         if (opened.isPresent() && isStandard(profile)) {
@@ -40,7 +40,7 @@ public final class ColourProfile implements AutoCloseable {
     }
 
     /** Of a picture in four inks; that of coated paper in offset printing if there is none that can be used. */
-    static ColourProfile ofInks(byte[] profile) {
+    public static ColourProfile ofInks(byte[] profile) {
         return open(profile, LittleCms.CMYK_DATA, LittleCms.INKS, LittleCms.BGR)
                 .or(() -> open(coatedPaper(), LittleCms.CMYK_DATA, LittleCms.INKS, LittleCms.BGR))
                 .orElseThrow();
@@ -105,7 +105,7 @@ public final class ColourProfile implements AutoCloseable {
     }
 
     /** Converts a picture of blue, green and red in place; a fourth channel stays. */
-    void toStandard(Mat picture) {
+    public void toStandard(Mat picture) {
         if (format != (picture.channels() == 4 ? LittleCms.BGRX : LittleCms.BGR)) {
             throw new IllegalArgumentException("The picture has other channels");
         }
@@ -116,7 +116,7 @@ public final class ColourProfile implements AutoCloseable {
     }
 
     /** The colours of these inks, pixel by pixel. */
-    byte[] blueGreenRed(byte[] inks, int length) {
+    public byte[] blueGreenRed(byte[] inks, int length) {
         try (Memory from = new Memory(length);
                 Memory to = new Memory(length / 4 * 3L)) {
             from.write(0, inks, 0, length);

@@ -1,4 +1,4 @@
-package wovenset.core.picture;
+package wovenset.core.picture.file;
 
 import java.io.IOException;
 import java.nio.ByteBuffer;

@@ -1,4 +1,4 @@
-package wovenset.core.picture;
+package wovenset.core.picture.file;
 
 import java.nio.charset.StandardCharsets;
 import java.util.Optional;
@@ -33,7 +33,7 @@ public enum PictureFormat {
     }
 
     /** @param start at least the first 16 bytes of the file, fewer only if it is shorter */
-    static Optional<PictureFormat> of(byte[] start) {
+    public static Optional<PictureFormat> of(byte[] start) {
         String head = head(start);
         if (head.startsWith("\u00ff\u00d8\u00ff")) {
             return Optional.of(JPEG);
@@ -56,7 +56,7 @@ public enum PictureFormat {
     }
 
     /** Why a file of none of these formats is refused: some are told by their kind, with a way out. */
-    static Reason refusal(byte[] start) {
+    public static Reason refusal(byte[] start) {
         String head = head(start);
         if (head.startsWith("\u00ff\n") || head.startsWith("\0\0\0\fJXL ")) {
             return Reason.FILE_JPEG_XL;

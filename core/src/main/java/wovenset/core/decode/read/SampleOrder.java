@@ -1,4 +1,4 @@
-package wovenset.core.decode;
+package wovenset.core.decode.read;
 
 /** Brings samples into the order in which they are sent, in place. */
 final class SampleOrder {

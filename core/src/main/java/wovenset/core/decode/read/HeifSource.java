@@ -1,10 +1,13 @@
-package wovenset.core.decode;
+package wovenset.core.decode.read;
 
 import com.sun.jna.Pointer;
 import com.sun.jna.ptr.IntByReference;
 import com.sun.jna.ptr.PointerByReference;
 import java.io.IOException;
 import java.nio.file.Path;
+import wovenset.core.decode.answer.Raw;
+import wovenset.core.decode.answer.RowSink;
+import wovenset.core.decode.answer.UnreadableException;
 import wovenset.core.said.Reason;
 
 /**

@@ -1,9 +1,10 @@
-package wovenset.core.decode;
+package wovenset.core.decode.read;
 
 import com.drew.imaging.ImageMetadataReader;
 import com.drew.imaging.ImageProcessingException;
 import com.drew.lang.GeoLocation;
 import com.drew.metadata.Directory;
+import com.drew.metadata.Metadata;
 import com.drew.metadata.exif.ExifDirectoryBase;
 import com.drew.metadata.exif.ExifIFD0Directory;
 import com.drew.metadata.exif.GpsDirectory;
@@ -20,26 +21,28 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import wovenset.core.decode.answer.Embedded;
 
 /**
  * Reads what is embedded in a file, in the child. Words are taken from XMP, then IPTC, then EXIF, of each a description before a title:
  * in this order programs have been writing what people typed. Dates are the camera's before a program's.
  */
-final class Metadata {
+public final class EmbeddedReader {
     private static final int FOUR_INKS = 5;
 
-    private final com.drew.metadata.Metadata all;
+    private final Metadata all;
     private final Map<String, String> xmp = new HashMap<>();
 
-    private Metadata(com.drew.metadata.Metadata all) {
+    private EmbeddedReader(Metadata all) {
         this.all = all;
         all.getDirectoriesOfType(XmpDirectory.class)
                 .forEach(directory -> directory.getXmpProperties().forEach(xmp::putIfAbsent));
     }
 
-    static Embedded read(Path file) throws IOException {
+    /** @throws IOException if the file cannot be read; what is damaged in it is left out */
+    public static Embedded read(Path file) throws IOException {
         try (InputStream in = new BufferedInputStream(Files.newInputStream(file))) {
-            return new Metadata(ImageMetadataReader.readMetadata(in, Files.size(file))).embedded();
+            return new EmbeddedReader(ImageMetadataReader.readMetadata(in, Files.size(file))).embedded();
         } catch (ImageProcessingException e) {
             return Embedded.NOTHING;
         }
@@ -93,7 +96,7 @@ final class Metadata {
                         exif == null ? null : exif.getString(ExifDirectoryBase.TAG_IMAGE_DESCRIPTION, "UTF-8"),
                         described.apply(ExifDirectoryBase.TAG_WIN_COMMENT),
                         described.apply(ExifDirectoryBase.TAG_WIN_TITLE))
-                .map(Metadata::plain)
+                .map(EmbeddedReader::plain)
                 .filter(text -> !text.isEmpty())
                 .findFirst()
                 .orElse("");

@@ -1,4 +1,4 @@
-package wovenset.core.decode;
+package wovenset.core.decode.read;
 
 import com.drew.metadata.Directory;
 import com.drew.metadata.exif.ExifDirectoryBase;

@@ -1,4 +1,4 @@
-package wovenset.core.decode;
+package wovenset.core.decode.read;
 
 import java.awt.Rectangle;
 import java.awt.color.ICC_ColorSpace;
@@ -14,6 +14,8 @@ import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.ImageTypeSpecifier;
 import javax.imageio.stream.ImageInputStream;
+import wovenset.core.decode.answer.Raw;
+import wovenset.core.decode.answer.RowSink;
 
 /**
  * The first picture of a TIFF (TIFF 6.0, 1992; BigTIFF), in strips of rows so that a scan of any size needs little memory, unless the

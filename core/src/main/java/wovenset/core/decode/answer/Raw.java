@@ -1,4 +1,4 @@
-package wovenset.core.decode;
+package wovenset.core.decode.answer;
 
 import java.io.DataInputStream;
 import java.io.DataOutputStream;
@@ -34,7 +34,8 @@ public record Raw(int width, int height, Samples samples, byte[] profile) {
         return width * samples.count;
     }
 
-    void write(DataOutputStream out) throws IOException {
+    /** Sends it through a pipe. */
+    public void write(DataOutputStream out) throws IOException {
         out.writeInt(width);
         out.writeInt(height);
         out.writeUTF(samples.name());
@@ -42,7 +43,7 @@ public record Raw(int width, int height, Samples samples, byte[] profile) {
         out.write(profile);
     }
 
-    static Raw read(DataInputStream in) throws IOException {
+    public static Raw read(DataInputStream in) throws IOException {
         int width = in.readInt();
         int height = in.readInt();
         Samples samples = Samples.valueOf(in.readUTF());

@@ -1,4 +1,4 @@
-package wovenset.core.decode;
+package wovenset.core.decode.answer;
 
 import java.io.DataInputStream;
 import java.io.DataOutputStream;
@@ -30,7 +30,8 @@ public record Embedded(
     /** In degrees, north and east. */
     public record Position(double latitude, double longitude) {}
 
-    void write(DataOutputStream out) throws IOException {
+    /** Sends it through a pipe. */
+    public void write(DataOutputStream out) throws IOException {
         out.writeByte(orientation);
         out.writeBoolean(inks);
         out.writeUTF(takenAt.map(LocalDateTime::toString).orElse(""));
@@ -40,7 +41,7 @@ public record Embedded(
         out.writeUTF(caption);
     }
 
-    static Embedded read(DataInputStream in) throws IOException {
+    public static Embedded read(DataInputStream in) throws IOException {
         int orientation = in.readByte();
         boolean inks = in.readBoolean();
         String taken = in.readUTF();

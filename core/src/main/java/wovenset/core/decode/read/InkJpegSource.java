@@ -1,4 +1,4 @@
-package wovenset.core.decode;
+package wovenset.core.decode.read;
 
 import java.awt.image.DataBufferByte;
 import java.awt.image.Raster;
@@ -8,6 +8,8 @@ import java.util.Iterator;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
+import wovenset.core.decode.answer.Raw;
+import wovenset.core.decode.answer.RowSink;
 
 /** A JPEG in four printing inks (ITU-T T.81, T.871). */
 final class InkJpegSource implements Source {

@@ -1,4 +1,4 @@
-package wovenset.core.decode;
+package wovenset.core.decode.answer;
 
 /** Takes a picture's pixels as they are decoded. */
 public interface RowSink {

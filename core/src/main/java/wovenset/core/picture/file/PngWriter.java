@@ -1,4 +1,4 @@
-package wovenset.core.picture;
+package wovenset.core.picture.file;
 
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;

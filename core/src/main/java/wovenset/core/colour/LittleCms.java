@@ -1,4 +1,4 @@
-package wovenset.core.picture;
+package wovenset.core.colour;
 
 import com.sun.jna.Library;
 import com.sun.jna.Native;

@@ -1,4 +1,4 @@
-package wovenset.core.picture;
+package wovenset.core.picture.file;
 
 import org.jspecify.annotations.Nullable;
 import wovenset.core.said.Reason;

@@ -1,4 +1,4 @@
-package wovenset.core.decode;
+package wovenset.core.decode.answer;
 
 import wovenset.core.said.Reason;
 
@@ -6,12 +6,12 @@ import wovenset.core.said.Reason;
 public final class UnreadableException extends RuntimeException {
     private final Reason reason;
 
-    UnreadableException(Reason reason) {
+    public UnreadableException(Reason reason) {
         super(reason.code());
         this.reason = reason;
     }
 
-    UnreadableException(Reason reason, Throwable cause) {
+    public UnreadableException(Reason reason, Throwable cause) {
         super(reason.code(), cause);
         this.reason = reason;
     }

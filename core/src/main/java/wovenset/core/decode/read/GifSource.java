@@ -1,4 +1,4 @@
-package wovenset.core.decode;
+package wovenset.core.decode.read;
 
 import java.awt.image.BufferedImage;
 import java.io.IOException;
@@ -11,6 +11,9 @@ import javax.imageio.ImageReader;
 import javax.imageio.metadata.IIOMetadata;
 import javax.imageio.stream.ImageInputStream;
 import org.w3c.dom.Element;
+import wovenset.core.decode.answer.Raw;
+import wovenset.core.decode.answer.RowSink;
+import wovenset.core.decode.answer.UnreadableException;
 import wovenset.core.said.Reason;
 
 /** The first frame of a GIF (GIF89a specification, 1990), where it lies on the logical screen; the rest of that is clear. */

@@ -1,4 +1,4 @@
-package wovenset.core.picture;
+package wovenset.core.picture.file;
 
 import java.io.ByteArrayOutputStream;
 import java.nio.ByteBuffer;
@@ -8,13 +8,13 @@ import java.util.zip.Inflater;
 import wovenset.core.said.Reason;
 
 /** The chunks of a PNG file (ISO/IEC 15948) that matter before it is decoded. Cost: one step a chunk. */
-final class PngChunks {
+public final class PngChunks {
     private static final int LARGEST_PROFILE = 4_000_000;
 
     private PngChunks() {}
 
     /** @throws RefusedPhotoException if the file ends before its last chunk */
-    static void checkComplete(ByteBuffer file) {
+    public static void checkComplete(ByteBuffer file) {
         int at = 8;
         while (at + 12 <= file.limit()) {
             long next = at + 12L + Integer.toUnsignedLong(file.getInt(at));
@@ -30,7 +30,7 @@ final class PngChunks {
     }
 
     /** The embedded colour profile; empty if there is none or it cannot be unpacked. */
-    static byte[] profile(ByteBuffer file) {
+    public static byte[] profile(ByteBuffer file) {
         int at = 8;
         while (at + 12 <= file.limit()) {
             int length = file.getInt(at);

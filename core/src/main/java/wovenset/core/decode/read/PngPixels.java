@@ -1,5 +1,6 @@
-package wovenset.core.decode;
+package wovenset.core.decode.read;
 
+import wovenset.core.decode.answer.UnreadableException;
 import wovenset.core.said.Reason;
 
 /**

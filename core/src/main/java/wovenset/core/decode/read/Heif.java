@@ -1,4 +1,4 @@
-package wovenset.core.decode;
+package wovenset.core.decode.read;
 
 import com.sun.jna.Library;
 import com.sun.jna.Native;

@@ -1,4 +1,4 @@
-package wovenset.core.decode;
+package wovenset.core.decode.read;
 
 import java.io.BufferedInputStream;
 import java.io.DataInputStream;
@@ -10,6 +10,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.zip.DataFormatException;
 import java.util.zip.Inflater;
+import wovenset.core.decode.answer.Raw;
+import wovenset.core.decode.answer.RowSink;
+import wovenset.core.decode.answer.UnreadableException;
 import wovenset.core.said.Reason;
 
 /**
