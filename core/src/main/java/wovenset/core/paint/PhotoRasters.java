@@ -27,7 +27,7 @@ public interface PhotoRasters {
         }
 
         /** That the original of this name is damaged. */
-        public static MissingPhotoException damaged(String fileName, Throwable cause) {
+        public static MissingPhotoException damaged(String fileName, @Nullable Throwable cause) {
             return new MissingPhotoException(Said.of(Reason.PHOTO_DAMAGED, fileName), cause);
         }
 

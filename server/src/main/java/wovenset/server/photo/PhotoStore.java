@@ -114,10 +114,14 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
 
     private void heal(Path arriving, PhotoId id) throws IOException {
         Path original = originalPath(id);
-        if (!Files.isReadable(original) || !sha256(original).equals(id.sha256())) {
+        if (!isWhole(original, id)) {
             LOG.warn("The original {} was missing or damaged and is restored", id.sha256());
             keep(arriving, id);
         }
+    }
+
+    private static boolean isWhole(Path original, PhotoId id) throws IOException {
+        return Files.isReadable(original) && sha256(original).equals(id.sha256());
     }
 
     /** A name to show; it never becomes a path. */
@@ -209,10 +213,13 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
         return Derivatives.find(folder, longEdge).orElseGet(() -> {
             Original original = original(id);
             try {
+                if (!isWhole(original.file(), id)) {
+                    throw PhotoRasters.MissingPhotoException.damaged(original.name(), null);
+                }
                 Derivatives.make(original.file(), original.header(), folder);
                 return Derivatives.find(folder, longEdge)
                         .orElseThrow(() -> new RefusedPhotoException(Reason.FILE_NOT_REDUCED));
-            } catch (RefusedPhotoException e) {
+            } catch (RefusedPhotoException | IOException e) {
                 throw PhotoRasters.MissingPhotoException.damaged(original.name(), e);
             }
         });
@@ -280,6 +287,10 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
                 find(id).orElseThrow(() -> new PhotoRasters.MissingPhotoException(Said.of(Reason.PHOTO_GONE), null));
         if (!Files.isReadable(originalPath(id))) {
             throw new PhotoRasters.MissingPhotoException(Said.of(Reason.PHOTO_FILE_GONE, photo.fileName()), null);
+        }
+        // Decoders fill what is cut off with grey and say nothing.
+        if (originalPath(id).toFile().length() != photo.bytes()) {
+            throw PhotoRasters.MissingPhotoException.damaged(photo.fileName(), null);
         }
         return new Original(originalPath(id), photo.header(), photo.fileName());
     }
