@@ -4,7 +4,9 @@ import static wovenset.server.db.Tables.JOURNAL_ENTRY;
 
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
@@ -89,21 +91,31 @@ class JournalRepository {
                 documents.read(DocumentType.STEP, row.get(JOURNAL_ENTRY.STEP), PieceDelta.class));
     }
 
-    /** The name of the step that redo would make again. */
-    Optional<Said> nameAfter(UUID piece, long at) {
-        return label(piece, at + 1).map(first -> {
-            if (first.batch() == null) {
-                return first.name();
+    /** The names of the steps that undo would take back and redo would make again; null where there is none. */
+    record Around(@Nullable Said undo, @Nullable Said redo) {}
+
+    Around around(UUID piece, long at) {
+        Map<Long, Label> labels = new HashMap<>();
+        sql.select(JOURNAL_ENTRY.SEQ, JOURNAL_ENTRY.SAID, JOURNAL_ENTRY.BATCH)
+                .from(JOURNAL_ENTRY)
+                .where(JOURNAL_ENTRY.PIECE_ID.eq(piece.toString()), JOURNAL_ENTRY.SEQ.in(at, at + 1))
+                .forEach(row -> labels.put(row.get(JOURNAL_ENTRY.SEQ), label(row)));
+        Label undo = labels.get(at);
+        Label redo = labels.get(at + 1);
+        return new Around(undo == null ? null : undo.name(), redo == null ? null : last(piece, redo));
+    }
+
+    /** A step of several rows is called by its last. */
+    private Said last(UUID piece, Label first) {
+        Label last = first;
+        while (first.batch() != null) {
+            Label next = label(piece, last.seq() + 1).orElse(null);
+            if (next == null || !first.batch().equals(next.batch())) {
+                break;
             }
-            Said name = first.name();
-            for (long seq = first.seq() + 1; ; seq++) {
-                Optional<Label> next = label(piece, seq);
-                if (next.isEmpty() || !Objects.equals(next.get().batch(), first.batch())) {
-                    return name;
-                }
-                name = next.get().name();
-            }
-        });
+            last = next;
+        }
+        return last.name();
     }
 
     /** Names of all steps, oldest first; of a batch, its last row. */

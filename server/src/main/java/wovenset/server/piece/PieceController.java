@@ -152,11 +152,12 @@ class PieceController {
 
     private PieceView whole(StoredPiece stored) {
         Piece piece = stored.piece();
+        JournalRepository.Around steps = pieces.around(stored);
         return new PieceView(
                 piece.id(),
                 stored.revision(),
-                words(pieces.undoName(stored)),
-                words(pieces.redoName(stored)),
+                words(steps.undo()),
+                words(steps.redo()),
                 Head.of(piece),
                 piece.entries().list(),
                 piece.pages().stream().map(page -> summary(stored, page)).toList());
@@ -206,10 +207,11 @@ class PieceController {
         PageView content = seen != null && different
                 ? after.piece().page(seen).map(page -> content(after, page)).orElse(null)
                 : null;
+        JournalRepository.Around steps = pieces.around(after);
         return new ChangeView(
                 after.revision(),
-                words(pieces.undoName(after)),
-                words(pieces.redoName(after)),
+                words(steps.undo()),
+                words(steps.redo()),
                 Words.of(change.name()),
                 delta.head().flatMap(Change::after).orElse(null),
                 entries,

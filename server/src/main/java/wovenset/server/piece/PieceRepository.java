@@ -18,6 +18,8 @@ import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.Query;
 import org.jooq.Record;
+import org.jooq.TableField;
+import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 import wovenset.core.arrangement.ByHand;
@@ -299,9 +301,9 @@ class PieceRepository {
                 .set(PAGE.REVISION, revision)
                 .set(PAGE.CONTENT, content)
                 .onDuplicateKeyUpdate()
-                .set(PAGE.POSITION, position)
-                .set(PAGE.REVISION, revision)
-                .set(PAGE.CONTENT, content);
+                .set(PAGE.POSITION, sent(PAGE.POSITION))
+                .set(PAGE.REVISION, sent(PAGE.REVISION))
+                .set(PAGE.CONTENT, sent(PAGE.CONTENT));
     }
 
     private Query putEntry(UUID piece, Entry entry, long position) {
@@ -312,8 +314,13 @@ class PieceRepository {
                 .set(ENTRY.POSITION, position)
                 .set(ENTRY.CONTENT, content)
                 .onDuplicateKeyUpdate()
-                .set(ENTRY.POSITION, position)
-                .set(ENTRY.CONTENT, content);
+                .set(ENTRY.POSITION, sent(ENTRY.POSITION))
+                .set(ENTRY.CONTENT, sent(ENTRY.CONTENT));
+    }
+
+    /** The value that the statement brings for a column, so that a page's content is sent once. */
+    private static <T> Field<T> sent(TableField<? extends Record, T> column) {
+        return DSL.field("VALUES({0})", column.getDataType(), column);
     }
 
     void setDeleted(UUID id, @Nullable LocalDateTime at) {

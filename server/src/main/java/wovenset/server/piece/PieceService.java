@@ -229,16 +229,8 @@ public class PieceService {
     }
 
     /** What undo would take back; null if nothing. */
-    @Nullable
-    Said undoName(StoredPiece stored) {
-        return journal.label(stored.piece().id(), stored.journalAt())
-                .map(JournalRepository.Label::name)
-                .orElse(null);
-    }
-
-    @Nullable
-    Said redoName(StoredPiece stored) {
-        return journal.nameAfter(stored.piece().id(), stored.journalAt()).orElse(null);
+    JournalRepository.Around around(StoredPiece stored) {
+        return journal.around(stored.piece().id(), stored.journalAt());
     }
 
     PieceViews.History history(UUID id) {

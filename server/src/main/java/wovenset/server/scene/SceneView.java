@@ -3,6 +3,7 @@ package wovenset.server.scene;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.annotation.JsonSerialize;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.item.Crop;
 import wovenset.core.measure.Length;
@@ -11,6 +12,7 @@ import wovenset.core.photo.Subject;
 import wovenset.core.scene.SharpnessLimits;
 import wovenset.core.style.Band;
 import wovenset.core.style.Rgb;
+import wovenset.server.web.Rounded;
 
 /**
  * A resolved page for the browser, in page millimetres.
@@ -36,7 +38,12 @@ public record SceneView(
      * @param x where its own axes begin
      * @param ink all that it paints, in its own axes
      */
-    public record UnitView(UUID itemId, String name, double x, double y, BoxMm ink) {}
+    public record UnitView(
+            UUID itemId,
+            String name,
+            @JsonSerialize(using = Rounded.class) double x,
+            @JsonSerialize(using = Rounded.class) double y,
+            BoxMm ink) {}
 
     /**
      * A grid's columns and rows.
@@ -82,7 +89,7 @@ public record SceneView(
             int widthPx,
             int heightPx,
             Crop crop,
-            double ppi,
+            @JsonSerialize(using = Rounded.class) double ppi,
             SharpnessLimits.Sharpness sharpness,
             Subject subject) {}
 

@@ -17,9 +17,11 @@ import tools.jackson.databind.module.SimpleModule;
 import tools.jackson.databind.ser.std.StdSerializer;
 import wovenset.core.arrangement.Grid;
 import wovenset.core.arrangement.SlicingTree;
+import wovenset.core.geometry.BoxMm;
 import wovenset.core.measure.Length;
 import wovenset.core.measure.Resolution;
 import wovenset.core.photo.PhotoId;
+import wovenset.core.photo.Region;
 import wovenset.core.piece.Entries;
 import wovenset.core.style.Ground;
 import wovenset.core.style.Rgb;
@@ -38,6 +40,15 @@ public class CoreJson {
     @Bean
     JsonMapperBuilderCustomizer onlyComponentsToo() {
         return builder -> builder.changeDefaultVisibility(CoreJson::onlyComponents);
+    }
+
+    /** What the browser is told of places on a page goes by the nanometre: longer fractions are only sums of doubles. */
+    @Bean
+    JacksonModule placesModule() {
+        SimpleModule module = new SimpleModule("places");
+        module.setMixInAnnotation(BoxMm.class, Rounded.Box.class);
+        module.setMixInAnnotation(Region.class, Rounded.Box.class);
+        return module;
     }
 
     @Bean

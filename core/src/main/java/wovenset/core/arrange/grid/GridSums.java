@@ -47,24 +47,20 @@ public final class GridSums {
                 return problem;
             }
         }
+        List<GridOutcome.Stretch> across = stretches(columns, grid.columns());
+        List<GridOutcome.Stretch> down = stretches(rows, grid.rows());
         List<GridOutcome.Cell> cells = new ArrayList<>();
         for (Grid.Slot slot : grid.cells()) {
-            Length x = columns.start(slot.column());
-            Length y = rows.start(slot.row());
+            Length x = across.get(slot.column()).from();
+            Length y = down.get(slot.row()).from();
             cells.add(new GridOutcome.Cell(
                     x,
                     y,
-                    columns.end(slot.column() + slot.columns() - 1).minus(x),
-                    rows.end(slot.row() + slot.rows() - 1).minus(y)));
+                    across.get(slot.column() + slot.columns() - 1).to().minus(x),
+                    down.get(slot.row() + slot.rows() - 1).to().minus(y)));
         }
         return new GridOutcome.Fits(
-                cells,
-                columns.widest(),
-                rows.widest(),
-                columns.leftOver(),
-                rows.leftOver(),
-                stretches(columns, grid.columns()),
-                stretches(rows, grid.rows()));
+                cells, columns.widest(), rows.widest(), columns.leftOver(), rows.leftOver(), across, down);
     }
 
     private static List<GridOutcome.Stretch> stretches(TrackLine line, int count) {
