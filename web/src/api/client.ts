@@ -4,6 +4,7 @@ import type { components, paths } from './schema'
 type Schemas = components['schemas']
 export type PieceView = Schemas['PieceView']
 export type ChangeView = Schemas['ChangeView']
+export type PageChange = Schemas['PageChange']
 export type PageView = Schemas['PageView']
 export type PageSummary = Schemas['PageSummary']
 export type Head = Schemas['Head']

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import type { ChangeView, Entry, Item, PageView, PieceView } from '../../api/client'
+import type { ChangeView, Entry, Item, PageChange, PageView, PieceView } from '../../api/client'
 import { afterChange, afterReading, type KnownPiece, opened, spliced, withContent } from './openPiece'
 
 const frame = (id: string, entry: string) =>
@@ -14,7 +14,7 @@ const frame = (id: string, entry: string) =>
 const read = (id: string, look: number, ...items: Item[]) =>
   ({
     page: { id, items, pictures: [], guides: [], arrangement: {} },
-    scene: { pageId: id },
+    scene: { pageId: id, frames: [], units: [] },
     look,
   }) as unknown as PageView
 const summary = (id: string, look = 1) => ({ id, look, entries: [] }) as unknown as PieceView['pages'][number]
@@ -30,6 +30,12 @@ const before: KnownPiece = {
   } as unknown as PieceView,
   content: { p: read('p', 1, frame('f', 'e')), q: read('q', 1) },
 }
+/** A change of page p that leaves its items as they are, but for these. */
+const pageChange = (before: number, fields: Partial<PageChange> = {}) =>
+  ({
+    ...{ pageId: 'p', look: 2, before, arrangement: {}, guides: [], pictures: [] },
+    ...{ items: [], frames: [], units: [], ...fields },
+  }) as unknown as PageChange
 const change = (fields: Partial<ChangeView>) =>
   afterChange(before, { revision: 2, entries: [], pages: [], stale: [], ...fields } as ChangeView)
 
@@ -38,10 +44,17 @@ it('splices an order as the server tells it', () => {
 })
 
 it('takes in only what changed, and shares the rest', () => {
-  const after = change({ pages: [summary('p', 2)], content: read('p', 2), undo: 'Added a photo' })
+  const content = pageChange(1, {
+    items: [frame('g', 'e')],
+    itemOrder: { at: 1, removed: [], inserted: ['g'] },
+  })
+  const after = change({ pages: [summary('p', 2)], content, undo: 'Added a photo' })
   expect(after.view.pages[1]).toBe(before.view.pages[1])
   expect(after.content.q).toBe(before.content.q)
   expect(after.content.p?.look).toBe(2)
+  expect(after.content.p?.page.items.map(({ id }) => id)).toEqual(['f', 'g'])
+  expect(after.content.p?.page.items[0]).toBe(before.content.p?.page.items[0])
+  expect(after.content.p?.scene.frames).toBe(before.content.p?.scene.frames)
   expect(opened(after, null)).toMatchObject({ revision: 2, undo: 'Added a photo' })
 })
 
@@ -50,6 +63,10 @@ it('forgets the content of a page that looks different and did not come along', 
   expect(after.content.q).toBeUndefined()
   expect(after.view.pages.find(({ id }) => id === 'q')?.look).toBe(2)
   expect(after.content.p).toBe(before.content.p)
+})
+
+it('reads a page anew if the change starts from another look than is known', () => {
+  expect(change({ pages: [summary('p', 3)], content: pageChange(2) }).content.p).toBeUndefined()
 })
 
 it('knows pages and entries in their new order, and drops those that are gone', () => {

@@ -1,4 +1,4 @@
-import type { ChangeView, Entry, Head, PageScene, PageView, PieceView, Splice } from '../../api/client'
+import type { ChangeView, Entry, Head, PageChange, PageScene, PageView, PieceView, Splice } from '../../api/client'
 import { type Page, pageFrom, type Piece } from './model'
 
 /** What is known of an open piece: all but the content of pages that nobody has looked at. */
@@ -36,23 +36,46 @@ export const spliced = (order: string[], { at, removed, inserted }: Splice): str
   ...order.slice(at + removed.length),
 ]
 
-/** Values in an order that may be another one, with those that changed in their places. */
-function reordered<T extends { id: string }>(before: T[], changed: T[], order: Splice | undefined): T[] {
+/** Values in an order that may be another one, with those that changed in their places. What stays is the same value. */
+function renewed<T>(before: T[], changed: T[], order: Splice | undefined, id: (value: T) => string): T[] {
   if (changed.length === 0 && !order) return before
-  const known = new Map([...before, ...changed].map((value) => [value.id, value]))
-  const ids = before.map(({ id }) => id)
-  return (order ? spliced(ids, order) : ids).flatMap((id) => known.get(id) ?? [])
+  const known = new Map([...before, ...changed].map((value) => [id(value), value]))
+  const ids = before.map(id)
+  return (order ? spliced(ids, order) : ids).flatMap((name) => known.get(name) ?? [])
+}
+
+const ofItself = ({ id }: { id: string }) => id
+
+/** A page's content after a change of it. */
+export function changedPage({ page, scene }: PageView, change: PageChange): PageView {
+  const { ground, arrangement, guides, pictures, widthMm, heightMm, bleedMm, colour, grid } = change
+  return {
+    revision: change.revision,
+    look: change.look,
+    page: {
+      ...{ ...page, ground, arrangement, guides, pictures },
+      items: renewed(page.items, change.items, change.itemOrder, ofItself),
+    },
+    scene: {
+      ...{ ...scene, widthMm, heightMm, bleedMm, colour, grid },
+      frames: renewed(scene.frames, change.frames, change.frameOrder, ({ frameId }) => frameId),
+      units: renewed(scene.units, change.units, change.unitOrder, ({ itemId }) => itemId),
+    },
+  }
 }
 
 /** What is known after a change. Content of pages that now look different is forgotten, unless it came along. */
 export function afterChange({ view, content }: KnownPiece, change: ChangeView): KnownPiece {
   const stale = new Set(change.stale)
-  const pages = reordered(view.pages, change.pages, change.pageOrder).map((page) =>
+  const pages = renewed(view.pages, change.pages, change.pageOrder, ofItself).map((page) =>
     stale.has(page.id) ? { ...page, look: change.revision } : page,
   )
   const kept = new Set(pages.map(({ id }) => id))
   const different = new Set([...stale, ...change.pages.map(({ id }) => id)])
   const still = Object.entries(content).filter(([id]) => kept.has(id) && !different.has(id))
+  const seen = change.content
+  const old = seen && content[seen.pageId]
+  const now = seen && old?.look === seen.before ? [[seen.pageId, changedPage(old, seen)] as const] : []
   return {
     view: {
       ...view,
@@ -60,12 +83,10 @@ export function afterChange({ view, content }: KnownPiece, change: ChangeView): 
       undo: change.undo,
       redo: change.redo,
       head: change.head ?? view.head,
-      entries: reordered(view.entries, change.entries, change.entryOrder),
+      entries: renewed(view.entries, change.entries, change.entryOrder, ofItself),
       pages,
     },
-    content: Object.fromEntries(
-      change.content ? [...still, [change.content.page.id, change.content]] : still,
-    ) as Record<string, PageView>,
+    content: Object.fromEntries([...still, ...now]),
   }
 }
 

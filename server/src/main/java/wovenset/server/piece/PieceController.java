@@ -181,7 +181,14 @@ class PieceController {
     }
 
     private PageView content(StoredPiece stored, Page page) {
-        return new PageView(stored.revision(), stored.lookOf(page), page, scenes.view(stored.piece(), page));
+        long look = stored.lookOf(page);
+        return new PageView(stored.revision(), look, page, scenes.view(stored.piece(), page, look));
+    }
+
+    private @Nullable PageChange content(StoredPiece before, StoredPiece after, UUID seen) {
+        Page old = before.piece().page(seen).orElse(null);
+        Page now = after.piece().page(seen).orElse(null);
+        return old == null || now == null ? null : PageChange.of(content(before, old), content(after, now));
     }
 
     private ChangeView changed(PieceService.Change change, @Nullable UUID seen) {
@@ -204,9 +211,7 @@ class PieceController {
         boolean different = seen != null
                 && (stale.contains(seen)
                         || pages.stream().anyMatch(page -> page.id().equals(seen)));
-        PageView content = seen != null && different
-                ? after.piece().page(seen).map(page -> content(after, page)).orElse(null)
-                : null;
+        PageChange content = seen != null && different ? content(change.before(), after, seen) : null;
         JournalRepository.Around steps = pieces.around(after);
         return new ChangeView(
                 after.revision(),

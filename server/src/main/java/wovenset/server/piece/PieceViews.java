@@ -104,7 +104,7 @@ final class PieceViews {
      * @param pages that are new or changed
      * @param pageOrder null if it stays
      * @param stale pages that look different, though they are the same
-     * @param content of the page that the sender shows, if it is new, changed or stale
+     * @param content what of the page that the sender shows is different, if it was there before
      */
     record ChangeView(
             long revision,
@@ -117,7 +117,7 @@ final class PieceViews {
             List<PageSummary> pages,
             @Nullable Splice pageOrder,
             List<UUID> stale,
-            @Nullable PageView content) {}
+            @Nullable PageChange content) {}
 
     /** The page as it would be after an edit that is not stored; null if it would be gone. */
     record PreviewView(long turn, Head head, @Nullable PageView content) {}

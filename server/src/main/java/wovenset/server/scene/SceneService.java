@@ -8,6 +8,7 @@ import java.util.Arrays;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wovenset.core.arrange.Places;
@@ -52,7 +53,12 @@ public class SceneService {
             Recent.bytes(share(24), unit -> LOOK_BYTES + LINE_BYTES * unit.ops().size());
     private final Recent<String, PageScene> pages =
             Recent.bytes(share(32), page -> LOOK_BYTES * (1 + page.frames().size()));
+    private final Recent<Seen, SceneView> seen =
+            Recent.bytes(share(64), view -> LOOK_BYTES * (1 + view.frames().size()));
     private final SceneResolver resolver;
+
+    /** A stored page at one of its looks. */
+    private record Seen(UUID page, long look, SharpnessLimits limits) {}
 
     SceneService(PhotoFacts facts, SettingService settings) {
         this.facts = facts;
@@ -71,6 +77,23 @@ public class SceneService {
 
     public PageScene scene(Piece piece, Page page) {
         return resolver.resolve(piece, page);
+    }
+
+    /**
+     * A stored page's scene.
+     *
+     * @param look that the page has in this piece
+     */
+    public SceneView view(Piece piece, Page page, long look) {
+        Seen key = new Seen(page.id(), look, settings.sharpness());
+        SceneView known = seen.find(key);
+        // Whoever gets a view goes on to ask for what it names.
+        if (known != null && known.units().stream().allMatch(unit -> units.find(unit.name()) != null)) {
+            return known;
+        }
+        SceneView view = view(piece, page);
+        seen.put(key, view);
+        return view;
     }
 
     public SceneView view(Piece piece, Page page) {

@@ -156,9 +156,47 @@ class PieceApiTest {
                         first,
                         "edit",
                         Map.of("kind", "patchItems", "pageId", first, "itemIds", List.of(frame), "change", change)));
-        assertThat(answer.json().path("content").path("scene").path("frames")).hasSize(4);
+        JsonNode content = answer.json().path("content");
+        assertThat(content.path("items")).hasSize(1);
+        assertThat(content.path("items").get(0).path("id").asString()).isEqualTo(frame);
+        assertThat(content.path("frames")).isEmpty();
+        assertThat(content.path("look").asLong())
+                .isGreaterThan(content.path("before").asLong());
         assertThat(answer.json().path("pages")).hasSize(1);
-        assertThat(answer.bytes().length).isLessThan(12_000);
+        assertThat(answer.bytes().length).isLessThan(4_000);
+    }
+
+    @Test
+    void whatAnAnswerLeavesOutIsAsItWas() {
+        String piece = id(api.startPiece("Seen", 300, 200));
+        api.bring(piece, Map.of("a.jpg", TestPhotos.jpeg(300, 200, 231), "b.jpg", TestPhotos.jpeg(200, 300, 232)));
+        edit(piece, "flowEntries");
+        String page = page(api.piece(piece));
+        SeenPage seen = new SeenPage(api.page(piece, page));
+        JsonNode items = api.page(piece, page).path("page").path("items");
+        JsonNode entry = api.piece(piece).path("entries").get(0).path("id");
+        String back = items.get(0).path("id").asString();
+        String front = items.get(1).path("id").asString();
+        Map<String, Object> clear = Map.of("kind", "setOpacity", "opacity", 0.5);
+        List<Map<String, Object>> edits = List.of(
+                Map.of("kind", "patchItems", "pageId", page, "itemIds", List.of(front), "change", clear),
+                Map.of("kind", "captionEntry", "entryId", entry, "caption", "A kite over the dunes"),
+                Map.of("kind", "releasePage", "pageId", page),
+                Map.of("kind", "restackItems", "pageId", page, "itemIds", List.of(front, back)),
+                Map.of("kind", "removeItems", "pageId", page, "itemIds", List.of(front)));
+        for (Map<String, Object> edit : edits) {
+            Api.Answer answer = api.post(
+                    "/api/pieces/" + piece + "/edits", Map.of("revision", revision(piece), "seen", page, "edit", edit));
+            assertThat(answer.status()).as("%s", answer.json()).isEqualTo(200);
+            seen.change(answer.json().path("content"));
+            assertThat(seen).as("%s", edit).isEqualTo(new SeenPage(api.page(piece, page)));
+        }
+        for (int i = 0; i < edits.size(); i++) {
+            Api.Answer answer =
+                    api.post("/api/pieces/" + piece + "/undo", Map.of("revision", revision(piece), "seen", page));
+            seen.change(answer.json().path("content"));
+            assertThat(seen).as("undone %d", i).isEqualTo(new SeenPage(api.page(piece, page)));
+        }
     }
 
     @Test
