@@ -16,8 +16,8 @@ import wovenset.server.testing.RunningApplication;
  * edits.
  */
 final class EditBench implements Bench.Benchmark {
-    private static final int WARM = 200;
-    private static final int MEASURED = 500;
+    private static final int WARM = 1500;
+    private static final int MEASURED = 1000;
 
     @Override
     public List<Figure> run(Path folder) throws Exception {

@@ -19,6 +19,7 @@ import wovenset.core.output.MakeProgress;
 import wovenset.core.output.MakeRequest;
 import wovenset.core.output.PhotoFiles;
 import wovenset.core.output.PieceMaker;
+import wovenset.core.paint.PaintMemory;
 import wovenset.core.photo.PhotoFacts;
 import wovenset.core.photo.PhotoId;
 import wovenset.core.photo.PixelSize;
@@ -47,7 +48,8 @@ final class PdfBench implements Bench.Benchmark {
         }
         Stored stored = Stored.of(files);
         Piece piece = piece();
-        PieceMaker maker = new PieceMaker(new SceneResolver(stored), stored, Clock.systemUTC());
+        PieceMaker maker =
+                new PieceMaker(new SceneResolver(stored), stored, new PaintMemory(500_000_000), Clock.systemUTC());
         MakeRequest request = new MakeRequest(
                 MakeRequest.Kind.PDF,
                 IntStream.range(0, PAGES).boxed().toList(),

@@ -10,6 +10,7 @@ import org.bytedeco.opencv.global.opencv_core;
 import org.bytedeco.opencv.global.opencv_imgcodecs;
 import org.bytedeco.opencv.opencv_core.Mat;
 import wovenset.core.geometry.BoxMm;
+import wovenset.core.paint.PaintMemory;
 import wovenset.core.paint.RasterPainter;
 import wovenset.core.said.Reason;
 import wovenset.core.scene.PageScene;
@@ -28,10 +29,13 @@ final class PageImageWriter {
     private static final int PNG_COMPRESSION = 3;
 
     private final RasterPainter painter;
+    private final PaintMemory memory;
     private final MakeRequest request;
 
-    PageImageWriter(RasterPainter painter, MakeRequest request) {
+    /** @param memory that all pictures under way share */
+    PageImageWriter(RasterPainter painter, PaintMemory memory, MakeRequest request) {
         this.painter = painter;
+        this.memory = memory;
         this.request = request;
     }
 
@@ -67,12 +71,14 @@ final class PageImageWriter {
         return request.kind() == MakeRequest.Kind.PNG && request.ground() == MakeRequest.Ground.CLEAR;
     }
 
+    @SuppressWarnings("try") // It is only held.
     void write(PageScene page, Path target, MakeProgress progress, double from, double to) throws IOException {
         PixelExtent extent = extent(page);
         Path bare = Files.createTempFile(
                 target.getParent(), "page", request.kind() == MakeRequest.Kind.PNG ? ".png" : ".jpg");
-        try (Mat picture =
-                new Mat(extent.height(), extent.width(), clear() ? opencv_core.CV_8UC4 : opencv_core.CV_8UC3)) {
+        try (PaintMemory.Share room = room(extent, progress, from);
+                Mat picture =
+                        new Mat(extent.height(), extent.width(), clear() ? opencv_core.CV_8UC4 : opencv_core.CV_8UC3)) {
             int rows = Math.max(16, STRIP_PIXELS / extent.width());
             for (int y = 0; y < extent.height(); y += rows) {
                 progress.checkpoint();
@@ -86,6 +92,13 @@ final class PageImageWriter {
         } finally {
             Files.deleteIfExists(bare);
         }
+    }
+
+    private PaintMemory.Share room(PixelExtent extent, MakeProgress progress, double share) {
+        return memory.take((long) extent.width() * extent.height() * (clear() ? 4 : 3), () -> {
+            progress.done(share, "Waiting for memory");
+            progress.checkpoint();
+        });
     }
 
     private void strip(PageScene page, PixelExtent extent, Mat picture, int top, int rows) {

@@ -8,6 +8,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
+import wovenset.core.paint.PaintMemory;
 import wovenset.core.paint.RasterPainter;
 import wovenset.core.piece.Piece;
 import wovenset.core.said.Reason;
@@ -18,9 +19,12 @@ import wovenset.core.scene.SceneResolver;
 public final class PieceMaker {
     private final SceneResolver resolver;
     private final PhotoFiles files;
+    private final PaintMemory memory;
     private final Clock clock;
 
-    public PieceMaker(SceneResolver resolver, PhotoFiles files, Clock clock) {
+    /** @param memory that all makers share */
+    public PieceMaker(SceneResolver resolver, PhotoFiles files, PaintMemory memory, Clock clock) {
+        this.memory = memory;
         this.resolver = resolver;
         this.files = files;
         this.clock = clock;
@@ -67,7 +71,7 @@ public final class PieceMaker {
 
     private String images(Piece piece, MakeRequest request, Path target, MakeProgress progress) throws IOException {
         List<PageScene> scenes = scenes(piece, request);
-        PageImageWriter writer = new PageImageWriter(new RasterPainter(new ExportRasters(files)), request);
+        PageImageWriter writer = new PageImageWriter(new RasterPainter(new ExportRasters(files)), memory, request);
         if (scenes.size() == 1) {
             writer.write(scenes.get(0), target, progress, 0, 1);
             return imageName(piece, request, 0, writer.extent(scenes.get(0)));

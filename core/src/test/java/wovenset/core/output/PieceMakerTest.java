@@ -60,6 +60,7 @@ import wovenset.core.measure.Resolution;
 import wovenset.core.output.MakeRequest.Extent;
 import wovenset.core.output.MakeRequest.Kind;
 import wovenset.core.output.MakeRequest.Photos;
+import wovenset.core.paint.PaintMemory;
 import wovenset.core.paint.PhotoRasters;
 import wovenset.core.paint.RasterPainter;
 import wovenset.core.picture.DerivedPixels;
@@ -95,7 +96,7 @@ class PieceMakerTest {
                 .with(photo(1), jpeg)
                 .with(photo(2), TestPhotos.jpeg(800, 800, 2))
                 .with(photo(3), TestPhotos.file(TestPhotos.scene(700, 500, 3), "png"));
-        maker = new PieceMaker(photos.resolver(), photos, CLOCK);
+        maker = new PieceMaker(photos.resolver(), photos, new PaintMemory(100_000_000), CLOCK);
     }
 
     /** Three photos (one turned by the camera, one PNG) with captions, a border, round corners, a turn and a flip. */

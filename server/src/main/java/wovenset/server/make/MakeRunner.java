@@ -22,6 +22,7 @@ import wovenset.core.output.MakeProgress;
 import wovenset.core.output.MakeRefusedException;
 import wovenset.core.output.PhotoFiles;
 import wovenset.core.output.PieceMaker;
+import wovenset.core.paint.PaintMemory;
 import wovenset.core.paint.PhotoRasters;
 import wovenset.core.said.Reason;
 import wovenset.core.said.Said;
@@ -49,6 +50,7 @@ class MakeRunner {
     private final PieceService pieces;
     private final SceneService scenes;
     private final PhotoFiles files;
+    private final PaintMemory memory;
     private final Clock clock;
     private final Path folder;
     private final Set<UUID> running = ConcurrentHashMap.newKeySet();
@@ -65,6 +67,7 @@ class MakeRunner {
         this.pieces = pieces;
         this.scenes = scenes;
         this.files = files;
+        this.memory = new PaintMemory(properties.pictureMemory().toBytes());
         this.clock = clock;
         this.folder = Files.createDirectories(properties.data().resolve("made"));
         removeLeftOvers();
@@ -121,7 +124,7 @@ class MakeRunner {
     private void make(UUID id, MakeView job) {
         try {
             Files.createDirectories(folder);
-            PieceMaker.Made made = new PieceMaker(scenes.resolver(), files, clock)
+            PieceMaker.Made made = new PieceMaker(scenes.resolver(), files, memory, clock)
                     .make(pieces.get(job.pieceId()).piece(), job.request(), folder, new Notes(id));
             Files.move(made.file(), file(id), StandardCopyOption.ATOMIC_MOVE);
             repository.end(id, MakeView.State.DONE, made.name(), null, now());

@@ -12,6 +12,7 @@ import java.util.concurrent.atomic.AtomicLong;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wovenset.core.geometry.BoxMm;
+import wovenset.core.paint.PaintMemory;
 import wovenset.core.paint.RasterPainter;
 import wovenset.core.picture.file.PngWriter;
 import wovenset.core.scene.PageScene;
@@ -28,6 +29,9 @@ import wovenset.server.web.UnfitRequestException;
 public class SpriteService {
     private static final double LARGEST_SIDE_PX = 6000;
     private static final long MOST_PIXELS = 24_000_000;
+    /** Of the picture while it is drawn, and packed. */
+    private static final double BYTES_A_PIXEL = 6;
+
     private static final int WINDOWS = 1000;
     /** By the parts of a pixel at which a unit may begin. */
     public static final int PHASES = RasterPainter.PHASES;
@@ -39,6 +43,9 @@ public class SpriteService {
             Executors.newFixedThreadPool(Runtime.getRuntime().availableProcessors());
     private final Recent<Key, byte[]> drawn =
             Recent.bytes(Runtime.getRuntime().maxMemory() / 16, png -> 200 + png.length);
+    /** Large pictures are drawn one after the other: a dozen at once would be more than the heap. */
+    private final PaintMemory room = new PaintMemory(Runtime.getRuntime().maxMemory() / 4);
+
     private final Recent<String, AtomicLong> latest = Recent.entries(WINDOWS);
 
     SpriteService(SceneService scenes, PageLookup pieces, ScreenRasters rasters) {
@@ -137,10 +144,14 @@ public class SpriteService {
         return drawn.get(new Key(look, 0, 0, width), key -> draw(scene, width));
     }
 
+    @SuppressWarnings("try") // It is only held.
     private byte[] draw(PageScene scene, int width) {
         double pixelsPerMm = width / scene.widthMm();
         checkSize(width, scene.heightMm() * pixelsPerMm);
-        return PngWriter.png(painter.page(scene, pixelsPerMm));
+        long bytes = (long) (BYTES_A_PIXEL * width * scene.heightMm() * pixelsPerMm);
+        try (PaintMemory.Share share = room.take(bytes, () -> {})) {
+            return PngWriter.png(painter.page(scene, pixelsPerMm));
+        }
     }
 
     @PreDestroy
