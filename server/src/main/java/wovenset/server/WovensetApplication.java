@@ -15,7 +15,7 @@ public class WovensetApplication {
 
     public static void main(String[] args) {
         String jar = System.getProperty("java.class.path");
-        if (jar.endsWith(".jar") && !jar.contains(System.getProperty("path.separator"))) {
+        if (jar.endsWith(".jar") && WovensetApplication.class.getResource("/BOOT-INF") != null) {
             // Libraries lie inside the application's one file, where Java alone does not find them.
             Decoders.launchedBy(List.of("-cp", jar, "-Dloader.main=" + DecoderChild.class.getName(), LAUNCHER));
         }

@@ -3,6 +3,7 @@ package wovenset.core.subject;
 import java.awt.image.BufferedImage;
 import java.util.Comparator;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import wovenset.core.photo.Region;
 import wovenset.core.photo.Subject;
 
@@ -14,11 +15,19 @@ public final class SubjectFinder {
     private static final double BESIDE = 0.2;
     private static final double BELOW = 0.2;
 
-    private final FaceDetector faces = new FaceDetector();
+    /** Made for the first picture: it loads a native library, which the start of an application need not wait for. */
+    private @Nullable FaceDetector faces;
+
+    private synchronized FaceDetector faces() {
+        if (faces == null) {
+            faces = new FaceDetector();
+        }
+        return faces;
+    }
 
     /** @param image of type 3BYTE_BGR, upright; some hundred pixels are enough */
     public Subject find(BufferedImage image) {
-        List<Region> found = faces.faces(image).stream()
+        List<Region> found = faces().faces(image).stream()
                 .map(SubjectFinder::head)
                 .sorted(Comparator.comparingDouble((Region face) -> face.width() * face.height())
                         .reversed())

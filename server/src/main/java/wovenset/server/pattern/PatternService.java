@@ -1,6 +1,7 @@
 package wovenset.server.pattern;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDateTime;
@@ -10,6 +11,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Service;
@@ -26,27 +28,43 @@ class PatternService {
     private final PatternRepository repository;
     private final PatternFile file;
     private final Clock clock;
-    private final List<Known> shipped = new ArrayList<>();
+    private @Nullable List<Known> shipped;
 
-    PatternService(PatternRepository repository, PatternFile file, Clock clock) throws IOException {
+    PatternService(PatternRepository repository, PatternFile file, Clock clock) {
         this.repository = repository;
         this.file = file;
         this.clock = clock;
+    }
+
+    private synchronized List<Known> shipped() {
+        if (shipped == null) {
+            try {
+                shipped = read();
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        }
+        return shipped;
+    }
+
+    private List<Known> read() throws IOException {
         Resource[] files = new PathMatchingResourcePatternResolver().getResources("classpath:patterns/*.json");
         Arrays.sort(files, Comparator.comparing(one -> String.valueOf(one.getFilename())));
+        List<Known> all = new ArrayList<>();
         for (Resource one : files) {
             String name = String.valueOf(one.getFilename());
-            shipped.add(new Known(
+            all.add(new Known(
                     UUID.nameUUIDFromBytes(name.getBytes(StandardCharsets.UTF_8)),
                     true,
                     file.read(one.getContentAsString(StandardCharsets.UTF_8))));
         }
+        return all;
     }
 
     record Known(UUID id, boolean shipped, Pattern pattern) {}
 
     List<Known> all() {
-        List<Known> all = new ArrayList<>(shipped);
+        List<Known> all = new ArrayList<>(shipped());
         repository.all().forEach(row -> all.add(new Known(row.id(), false, file.read(row.content()))));
         return all;
     }
