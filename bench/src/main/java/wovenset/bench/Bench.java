@@ -29,6 +29,7 @@ public final class Bench {
         ALL.put("sprites", new SpriteBench());
         ALL.put("pdf", new PdfBench());
         ALL.put("arrange", new ArrangeBench());
+        ALL.put("start", new StartBench());
     }
 
     public static void main(String[] args) throws Exception {
