@@ -4,11 +4,13 @@ import java.time.Clock;
 import org.springframework.boot.CommandLineRunner;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.scheduling.annotation.EnableScheduling;
 import wovenset.core.decode.Decoders;
 import wovenset.core.picture.PhotoDecoder;
 
 /** What belongs to no feature. */
 @Configuration
+@EnableScheduling
 class Wiring {
     @Bean
     Clock clock() {

@@ -3,7 +3,6 @@ package wovenset.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -28,6 +27,7 @@ import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
 import wovenset.core.testing.TestPhotos;
 import wovenset.server.testing.Api;
+import wovenset.server.testing.ApplicationProcess;
 import wovenset.server.testing.Await;
 import wovenset.server.testing.PrivateDatabase;
 
@@ -37,8 +37,7 @@ class CrashTest {
     Path folder;
 
     private PrivateDatabase database;
-    private Process application;
-    private int port;
+    private ApplicationProcess application;
 
     @BeforeEach
     void start() throws IOException {
@@ -48,45 +47,17 @@ class CrashTest {
 
     @AfterEach
     void stop() {
-        application.destroyForcibly().onExit().join();
+        application.kill();
         database.close();
     }
 
     private void startApplication() throws IOException {
-        port = PrivateDatabase.freePort();
-        Path log = folder.resolve("application.log");
-        ProcessBuilder builder = new ProcessBuilder(
-                ProcessHandle.current().info().command().orElse("java"),
-                "-Xmx512m",
-                "-Djava.awt.headless=true",
-                "-cp",
-                System.getProperty("java.class.path"),
-                WovensetApplication.class.getName(),
-                "--server.port=" + port,
-                "--spring.datasource.url=" + database.url(),
-                "--spring.datasource.username=root",
-                "--spring.datasource.password=",
-                "--wovenset.data=" + folder.resolve("data"),
-                "--spring.main.banner-mode=off");
-        application = builder.redirectErrorStream(true)
-                .redirectOutput(ProcessBuilder.Redirect.appendTo(log.toFile()))
-                .start();
-        Await.until("the application answers", () -> {
-            if (!application.isAlive()) {
-                throw new IllegalStateException("The application did not start; see " + log);
-            }
-            try {
-                return api().get("/api/pieces").status() == 200;
-            } catch (UncheckedIOException e) {
-                return false;
-            }
-        });
+        application = ApplicationProcess.start(database, folder.resolve("data"), folder.resolve("application.log"));
     }
 
     private void killAllAndRestart() throws IOException {
-        application.destroyForcibly();
+        application.kill();
         database.kill();
-        application.onExit().join();
         database.start();
         age(folder.resolve("data/incoming"));
         age(folder.resolve("data/photos"));
@@ -105,7 +76,7 @@ class CrashTest {
     }
 
     private Api api() {
-        return new Api("http://127.0.0.1:" + port);
+        return application.api();
     }
 
     @Test

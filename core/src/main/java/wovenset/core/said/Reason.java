@@ -23,6 +23,7 @@ public enum Reason implements Code {
     MARK_GROUP,
     RESOLUTION,
     SHARPNESS,
+    KEEPING_DAYS,
     NO_PAGES,
     JPEG_QUALITY,
     TOO_MANY_PRINTS,

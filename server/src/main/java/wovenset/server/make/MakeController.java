@@ -17,6 +17,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.transaction.support.TransactionTemplate;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -27,12 +28,13 @@ import wovenset.core.output.MakeRequest;
 import wovenset.server.piece.PieceService;
 import wovenset.server.web.NotFoundException;
 import wovenset.server.web.RequiredFields;
+import wovenset.server.web.UnfitRequestException;
 
 /** Files being made: ask for one, watch it, stop it, take it away. */
 @RestController
 class MakeController {
     private final MakeRepository repository;
-    private final MakeRunner runner;
+    private final MadeFiles made;
     private final PieceService pieces;
     private final Scheduler scheduler;
     private final OneTimeTask<Void> task;
@@ -41,14 +43,14 @@ class MakeController {
 
     MakeController(
             MakeRepository repository,
-            MakeRunner runner,
+            MadeFiles made,
             PieceService pieces,
             Scheduler scheduler,
             OneTimeTask<Void> task,
             TransactionTemplate transaction,
             Clock clock) {
         this.repository = repository;
-        this.runner = runner;
+        this.made = made;
         this.pieces = pieces;
         this.scheduler = scheduler;
         this.task = task;
@@ -71,12 +73,15 @@ class MakeController {
 
     @GetMapping("/api/pieces/{piece}/makes")
     List<MakeView> recent(@PathVariable UUID piece) {
-        return repository.recent(piece);
+        return repository.recent(piece).stream().map(made::sized).toList();
     }
 
     @GetMapping("/api/makes/{id}")
     MakeView get(@PathVariable UUID id) {
-        return repository.find(id).orElseThrow(() -> new NotFoundException("There is no such file being made."));
+        return repository
+                .find(id)
+                .map(made::sized)
+                .orElseThrow(() -> new NotFoundException("There is no such file being made."));
     }
 
     @PostMapping("/api/makes/{id}/cancel")
@@ -86,10 +91,20 @@ class MakeController {
         return get(id);
     }
 
+    /** Removes what was made; what is still being made is to be stopped first. */
+    @DeleteMapping("/api/makes/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(@PathVariable UUID id) {
+        if (!get(id).state().ended()) {
+            throw new UnfitRequestException("This file is still being made. Stop it first.");
+        }
+        made.remove(id);
+    }
+
     @GetMapping(path = "/api/makes/{id}/file", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     ResponseEntity<Resource> file(@PathVariable UUID id) {
         MakeView job = get(id);
-        if (job.fileName() == null || !Files.exists(runner.file(id))) {
+        if (job.fileName() == null || !Files.exists(made.file(id))) {
             throw new NotFoundException("This file is not made, or no longer here.");
         }
         return ResponseEntity.ok()
@@ -99,6 +114,6 @@ class MakeController {
                                 .filename(job.fileName(), StandardCharsets.UTF_8)
                                 .build()
                                 .toString())
-                .body(new FileSystemResource(runner.file(id)));
+                .body(new FileSystemResource(made.file(id)));
     }
 }

@@ -5,6 +5,7 @@ import static wovenset.server.db.Tables.MAKE_JOB;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.jooq.DSLContext;
 import org.jooq.Record;
@@ -124,6 +125,22 @@ class MakeRepository {
                 .execute();
     }
 
+    void delete(UUID id) {
+        sql.deleteFrom(MAKE_JOB).where(MAKE_JOB.ID.eq(id.toString())).execute();
+    }
+
+    /** All that have ended. */
+    List<UUID> ended() {
+        return sql.select(MAKE_JOB.ID)
+                .from(MAKE_JOB)
+                .where(MAKE_JOB.ENDED_AT.isNotNull())
+                .fetch(row -> UUID.fromString(row.value1()));
+    }
+
+    Set<String> ids() {
+        return sql.select(MAKE_JOB.ID).from(MAKE_JOB).fetchSet(MAKE_JOB.ID);
+    }
+
     private Optional<MakeView> readable(Record row) {
         try {
             return Optional.of(view(row));
@@ -143,6 +160,7 @@ class MakeRepository {
                 row.get(MAKE_JOB.DOING),
                 row.get(MAKE_JOB.FILE_NAME),
                 row.get(MAKE_JOB.MESSAGE),
-                row.get(MAKE_JOB.CREATED_AT) + "Z");
+                row.get(MAKE_JOB.CREATED_AT) + "Z",
+                null);
     }
 }

@@ -5,14 +5,11 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.time.Clock;
-import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
-import java.util.EnumSet;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.event.ContextClosedEvent;
@@ -39,20 +36,14 @@ import wovenset.server.web.NotFoundException;
 class MakeRunner {
     private static final Logger LOG = LoggerFactory.getLogger(MakeRunner.class);
     private static final long NOTE_EVERY_MS = 200;
-    private static final Set<MakeView.State> ENDED =
-            EnumSet.of(MakeView.State.DONE, MakeView.State.FAILED, MakeView.State.CANCELLED);
-
     private static final int MOST_ATTEMPTS = 2;
-    /** No file is made for longer than this without a strip or page being written. */
-    private static final Duration ABANDONED = Duration.ofHours(1);
-
     private final MakeRepository repository;
     private final PieceService pieces;
     private final SceneService scenes;
     private final PhotoFiles files;
     private final PaintMemory memory;
     private final Clock clock;
-    private final Path folder;
+    private final MadeFiles made;
     private final Set<UUID> running = ConcurrentHashMap.newKeySet();
 
     MakeRunner(
@@ -60,35 +51,16 @@ class MakeRunner {
             PieceService pieces,
             SceneService scenes,
             PhotoFiles files,
+            MadeFiles made,
             Clock clock,
-            WovensetProperties properties)
-            throws IOException {
+            WovensetProperties properties) {
         this.repository = repository;
         this.pieces = pieces;
         this.scenes = scenes;
         this.files = files;
         this.memory = new PaintMemory(properties.pictureMemory().toBytes());
         this.clock = clock;
-        this.folder = Files.createDirectories(properties.data().resolve("made"));
-        removeLeftOvers();
-    }
-
-    /** What a killed process had begun. Another process may be at work in the folder, so only what is old goes. */
-    private void removeLeftOvers() throws IOException {
-        try (Stream<Path> files = Files.list(folder)) {
-            for (Path file : files.filter(file -> file.getFileName().toString().contains("."))
-                    .toList()) {
-                if (Files.getLastModifiedTime(file)
-                        .toInstant()
-                        .isBefore(clock.instant().minus(ABANDONED))) {
-                    Files.deleteIfExists(file);
-                }
-            }
-        }
-    }
-
-    Path file(UUID id) {
-        return folder.resolve(id.toString());
+        this.made = made;
     }
 
     void run(UUID id) {
@@ -100,7 +72,7 @@ class MakeRunner {
             repository.end(id, MakeView.State.FAILED, null, Words.of(Said.of(Reason.MAKE_UNREADABLE)), now());
             return;
         }
-        if (job == null || ENDED.contains(job.state())) {
+        if (job == null || job.state().ended()) {
             return;
         }
         if (repository.begin(id) >= MOST_ATTEMPTS) {
@@ -123,11 +95,11 @@ class MakeRunner {
 
     private void make(UUID id, MakeView job) {
         try {
-            Files.createDirectories(folder);
-            PieceMaker.Made made = new PieceMaker(scenes.resolver(), files, memory, clock)
+            Path folder = Files.createDirectories(made.folder());
+            PieceMaker.Made file = new PieceMaker(scenes.resolver(), files, memory, clock)
                     .make(pieces.get(job.pieceId()).piece(), job.request(), folder, new Notes(id));
-            Files.move(made.file(), file(id), StandardCopyOption.ATOMIC_MOVE);
-            repository.end(id, MakeView.State.DONE, made.name(), null, now());
+            Files.move(file.file(), made.file(id), StandardCopyOption.ATOMIC_MOVE);
+            repository.end(id, MakeView.State.DONE, file.name(), null, now());
         } catch (MakeProgress.MakeCancelledException e) {
             repository.end(id, MakeView.State.CANCELLED, null, null, now());
         } catch (MakeRefusedException e) {
@@ -139,7 +111,7 @@ class MakeRunner {
             repository.end(id, MakeView.State.FAILED, null, e.getMessage(), now());
         } catch (IOException e) {
             LOG.warn("A file could not be written", e);
-            repository.end(id, MakeView.State.FAILED, null, Words.of(DiskTrouble.said(folder, e)), now());
+            repository.end(id, MakeView.State.FAILED, null, Words.of(DiskTrouble.said(made.folder(), e)), now());
         } catch (RuntimeException | OutOfMemoryError e) {
             LOG.error("A file could not be made", e);
             repository.end(

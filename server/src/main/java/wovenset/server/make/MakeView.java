@@ -10,6 +10,7 @@ import wovenset.core.output.MakeRequest;
  * @param share done, 0 to 1
  * @param fileName once it is done
  * @param message why it failed; null otherwise
+ * @param bytes the file's size; null if there is none
  */
 record MakeView(
         UUID id,
@@ -20,12 +21,21 @@ record MakeView(
         String doing,
         @Nullable String fileName,
         @Nullable String message,
-        String createdAt) {
+        String createdAt,
+        @Nullable Long bytes) {
+    MakeView withBytes(Long bytes) {
+        return new MakeView(id, pieceId, state, request, share, doing, fileName, message, createdAt, bytes);
+    }
+
     enum State {
         WAITING,
         MAKING,
         DONE,
         FAILED,
-        CANCELLED
+        CANCELLED;
+
+        boolean ended() {
+            return this == DONE || this == FAILED || this == CANCELLED;
+        }
     }
 }

@@ -1,8 +1,11 @@
 package wovenset.server.photo;
 
+import static wovenset.server.db.Tables.ENTRY;
+import static wovenset.server.db.Tables.JOURNAL_ENTRY;
 import static wovenset.server.db.Tables.PHOTO;
 import static wovenset.server.db.Tables.PHOTO_NAME;
 
+import java.math.BigDecimal;
 import java.time.LocalDateTime;
 import java.util.Collection;
 import java.util.List;
@@ -12,6 +15,7 @@ import java.util.Set;
 import java.util.UUID;
 import org.jooq.DSLContext;
 import org.jooq.Record;
+import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 import wovenset.core.photo.PhotoId;
@@ -72,6 +76,56 @@ class PhotoRepository {
                 .set(PHOTO.ADDED_AT, now)
                 .onDuplicateKeyIgnore()
                 .execute();
+    }
+
+    /**
+     * Notes that a photo was brought in again, so that it is not cleared away meanwhile.
+     *
+     * @return whether it is still there
+     */
+    boolean touch(PhotoId id, LocalDateTime now) {
+        return sql.update(PHOTO)
+                        .set(PHOTO.ADDED_AT, now)
+                        .where(PHOTO.SHA256.eq(id.sha256()))
+                        .execute()
+                == 1;
+    }
+
+    /** Photos that came in before a time and have no name in any piece, with their bytes. */
+    List<PhotoId> nameless(LocalDateTime before) {
+        return sql.select(PHOTO.SHA256)
+                .from(PHOTO)
+                .where(PHOTO.ADDED_AT.lt(before))
+                .andNotExists(sql.selectOne().from(PHOTO_NAME).where(PHOTO_NAME.SHA256.eq(PHOTO.SHA256)))
+                .fetch(row -> new PhotoId(row.value1()));
+    }
+
+    /** Whether a piece shows a photo, or could again by undo. */
+    boolean told(PhotoId id) {
+        return sql.fetchExists(ENTRY, ENTRY.CONTENT.contains(id.sha256()))
+                || sql.fetchExists(JOURNAL_ENTRY, JOURNAL_ENTRY.STEP.contains(id.sha256()));
+    }
+
+    /**
+     * Deletes a photo's row, and holds on to it until the transaction ends: who brings the photo in meanwhile waits.
+     *
+     * @return whether it went; one that was brought in again since then, or has a name, stays
+     */
+    boolean delete(PhotoId id, LocalDateTime before) {
+        return sql.deleteFrom(PHOTO)
+                        .where(PHOTO.SHA256.eq(id.sha256()), PHOTO.ADDED_AT.lt(before))
+                        .andNotExists(sql.selectOne().from(PHOTO_NAME).where(PHOTO_NAME.SHA256.eq(id.sha256())))
+                        .execute()
+                == 1;
+    }
+
+    /** How many photos there are, and how large their files are together. */
+    PhotoStore.Stored stored() {
+        return sql.select(DSL.count(), DSL.coalesce(DSL.sum(PHOTO.SIZE_BYTES), BigDecimal.ZERO))
+                .from(PHOTO)
+                .fetchOptional(
+                        row -> new PhotoStore.Stored(row.value1(), row.value2().longValue()))
+                .orElseThrow();
     }
 
     /** Writes what a photo is about, where its row was made before subjects were looked for. */

@@ -11,7 +11,6 @@ import java.nio.file.StandardOpenOption;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.time.Clock;
-import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.HashMap;
@@ -19,12 +18,12 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
+import org.springframework.util.FileSystemUtils;
 import wovenset.core.output.PhotoFiles;
 import wovenset.core.paint.PhotoRasters;
 import wovenset.core.photo.LabColour;
@@ -51,9 +50,9 @@ import wovenset.server.web.NotFoundException;
 public class PhotoStore implements PhotoFacts, PhotoFiles {
     private static final Logger LOG = LoggerFactory.getLogger(PhotoStore.class);
     private static final int LONGEST_FILE_NAME = 200;
-    private static final Duration LONGEST_UPLOAD = Duration.ofHours(1);
 
     private final PhotoRepository repository;
+    private final TransactionTemplate transaction;
     private final Path originals;
     private final Path derived;
     private final Path incoming;
@@ -62,13 +61,15 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
     private final Recent<PhotoId, LabColour> colours = Recent.entries(20_000);
     private final Recent<PhotoId, StoredPhoto> known = Recent.entries(20_000);
 
-    PhotoStore(PhotoRepository repository, WovensetProperties properties, Clock clock) throws IOException {
+    PhotoStore(PhotoRepository repository, TransactionTemplate transaction, WovensetProperties properties, Clock clock)
+            throws IOException {
         this.repository = repository;
+        this.transaction = transaction;
         this.clock = clock;
         originals = Files.createDirectories(properties.data().resolve("photos"));
         derived = Files.createDirectories(properties.data().resolve("derived"));
         incoming = Files.createDirectories(properties.data().resolve("incoming"));
-        removeLeftOvers();
+        new LeftOvers(clock).remove(repository.names(), originals, derived, incoming);
     }
 
     /**
@@ -83,7 +84,7 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
             PhotoHeader header = PhotoInspector.inspect(arriving, PictureLimits.USUAL);
             PhotoId id = new PhotoId(sha256(arriving));
             Optional<StoredPhoto> same = find(id);
-            if (same.isPresent()) {
+            if (same.isPresent() && repository.touch(id, now())) {
                 heal(arriving, id);
                 return same.get();
             }
@@ -91,7 +92,7 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
             Derivatives.make(arriving, header, folder(derived, id));
             keep(arriving, id);
             StoredPhoto photo = new StoredPhoto(id, header, bytes, cut(fileName), look(id));
-            repository.insert(photo, LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC));
+            repository.insert(photo, now());
             known.put(id, photo);
             return photo;
         } catch (IOException | UncheckedIOException e) {
@@ -99,6 +100,10 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
         } finally {
             discard(arriving);
         }
+    }
+
+    private LocalDateTime now() {
+        return LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
     }
 
     /** Puts the file into its place, so that it is there after a power cut. */
@@ -295,43 +300,50 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
         return new Original(originalPath(id), photo.header(), photo.fileName());
     }
 
-    /** What a crash left behind, once it is old: half-written arrivals, and files whose row was never written. */
-    private void removeLeftOvers() throws IOException {
-        Set<String> rows = repository.names();
-        int removed = 0;
-        for (Path file : filesIn(incoming)) {
-            removed += removedIfOld(file);
-        }
-        for (Path file : filesIn(originals)) {
-            if (!rows.contains(file.getFileName().toString())) {
-                removed += removedIfOld(file);
-            }
-        }
-        for (Path file : filesIn(derived)) {
-            boolean orphan = !rows.contains(
-                    Objects.requireNonNull(file.getParent()).getFileName().toString());
-            if (orphan || file.getFileName().toString().endsWith(".part.jpg")) {
-                removed += removedIfOld(file);
-            }
-        }
-        if (removed > 0) {
-            LOG.info("Removed {} unfinished files of an earlier run", removed);
-        }
+    /**
+     * What is stored.
+     *
+     * @param bytes of the originals
+     */
+    public record Stored(int photos, long bytes) {}
+
+    public Stored stored() {
+        return repository.stored();
     }
 
-    /** Another process may be bringing in what is younger than any upload takes. */
-    private int removedIfOld(Path file) throws IOException {
-        boolean old = Files.getLastModifiedTime(file)
-                .toInstant()
-                .isBefore(clock.instant().minus(LONGEST_UPLOAD));
-        return old && Files.deleteIfExists(file) ? 1 : 0;
+    /** The folder of derived sizes, which can be made again at any time. */
+    public Path derivedFolder() {
+        return derived;
     }
 
-    private static List<Path> filesIn(Path root) {
-        try (Stream<Path> walk = Files.walk(root)) {
-            return walk.filter(Files::isRegularFile).toList();
+    /**
+     * Removes photos that came in before a time and that no piece shows, or could again by undo.
+     *
+     * @return the bytes of their originals
+     */
+    public long clearUnneeded(LocalDateTime before) {
+        long bytes = 0;
+        for (PhotoId id : repository.nameless(before)) {
+            if (!repository.told(id)) {
+                bytes += Objects.requireNonNull(transaction.execute(status -> forget(id, before)));
+            }
+        }
+        return bytes;
+    }
+
+    /** Files go before the row is let go of: until then nobody can bring the photo in again. */
+    private long forget(PhotoId id, LocalDateTime before) {
+        if (!repository.delete(id, before)) {
+            return 0;
+        }
+        known.forget(id);
+        long bytes = originalPath(id).toFile().length();
+        try {
+            FileSystemUtils.deleteRecursively(folder(derived, id));
+            Files.deleteIfExists(originalPath(id));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+        return bytes;
     }
 }

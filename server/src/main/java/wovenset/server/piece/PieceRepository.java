@@ -150,14 +150,33 @@ class PieceRepository {
         sql.batch(rows).execute();
     }
 
+    /** Where the journal stands after a step, and which window made it, when. */
+    record Signed(long journalAt, @Nullable String window, LocalDateTime at) {
+        private static final int LONGEST = 100;
+
+        Signed {
+            window = window == null || window.length() <= LONGEST ? window : window.substring(0, LONGEST);
+        }
+    }
+
+    /** A piece's last change. */
+    record Touched(UUID id, long revision, @Nullable String window) {}
+
+    /** Pieces that were changed since a time. */
+    List<Touched> touchedSince(LocalDateTime time) {
+        return sql.select(PIECE.ID, PIECE.REVISION, PIECE.CHANGED_BY)
+                .from(PIECE)
+                .where(PIECE.CHANGED_AT.gt(time))
+                .fetch(row -> new Touched(UUID.fromString(row.value1()), row.value2(), row.value3()));
+    }
+
     /**
      * Stores what a step changed, and nothing else.
      *
      * @param stale pages that look different although they are the same
      * @return the piece as it is stored now
      */
-    StoredPiece update(
-            StoredPiece before, Piece after, PieceDelta delta, Set<UUID> stale, long journalAt, LocalDateTime now) {
+    StoredPiece update(StoredPiece before, Piece after, PieceDelta delta, Set<UUID> stale, Signed signed) {
         long revision = before.revision() + 1;
         boolean allLookDifferent = delta.head()
                 .filter(change -> looksDifferent(
@@ -166,8 +185,9 @@ class PieceRepository {
         long lookRevision = allLookDifferent ? revision : before.lookRevision();
         var update = sql.update(PIECE)
                 .set(PIECE.REVISION, revision)
-                .set(PIECE.JOURNAL_AT, journalAt)
-                .set(PIECE.CHANGED_AT, now)
+                .set(PIECE.JOURNAL_AT, signed.journalAt())
+                .set(PIECE.CHANGED_AT, signed.at())
+                .set(PIECE.CHANGED_BY, signed.window())
                 .set(PIECE.LOOK_REVISION, lookRevision)
                 .set(onTheShelf(after));
         (delta.head().isPresent() ? update.set(PIECE.HEAD, documents.write(DocumentType.HEAD, Head.of(after))) : update)
@@ -187,8 +207,8 @@ class PieceRepository {
         return new StoredPiece(
                 after,
                 revision,
-                journalAt,
-                now,
+                signed.journalAt(),
+                signed.at(),
                 lookRevision,
                 revisions,
                 pagePositions,

@@ -262,7 +262,8 @@ public class PieceService {
             return new Change(stored, stored, step.delta(), Set.of(), step.name());
         }
         Set<UUID> stale = stale(step);
-        StoredPiece after = repository.update(stored, step.piece(), step.delta(), stale, step.journalAt(), now());
+        StoredPiece after = repository.update(
+                stored, step.piece(), step.delta(), stale, new PieceRepository.Signed(step.journalAt(), window, now()));
         tellOthers(id, after.revision(), window);
         return new Change(stored, after, step.delta(), stale, step.name());
     }

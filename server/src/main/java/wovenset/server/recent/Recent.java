@@ -39,6 +39,10 @@ public final class Recent<K, V> {
         return kept.getIfPresent(key);
     }
 
+    public void forget(K key) {
+        kept.invalidate(key);
+    }
+
     public void put(K key, V value) {
         kept.put(key, value);
     }

@@ -28,4 +28,15 @@ class SettingController {
         settings.setSharpness(RequiredFields.check(limits));
         return settings.sharpness();
     }
+
+    @GetMapping("/keeping")
+    Keeping keeping() {
+        return settings.keeping();
+    }
+
+    @PutMapping("/keeping")
+    Keeping setKeeping(@RequestBody Keeping keeping) {
+        settings.setKeeping(RequiredFields.check(keeping));
+        return settings.keeping();
+    }
 }

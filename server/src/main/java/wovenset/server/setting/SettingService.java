@@ -2,49 +2,83 @@ package wovenset.server.setting;
 
 import static wovenset.server.db.Tables.SETTING;
 
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Locale;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import org.jooq.DSLContext;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wovenset.core.scene.SharpnessLimits;
 import wovenset.server.stored.DocumentType;
 import wovenset.server.stored.Documents;
 
-/** Settings of the installation, in the database. */
+/**
+ * Settings of the installation, in the database. Each is read anew after a second, so that all processes go by what one of them
+ * was told.
+ */
 @Service
 public class SettingService {
-    private static final String SHARPNESS = "sharpness";
+    private static final Duration FRESH = Duration.ofSeconds(1);
 
     private final DSLContext sql;
     private final Documents documents;
-    private volatile @Nullable SharpnessLimits sharpness;
+    private final Clock clock;
+    private final Map<DocumentType, Read> known = new ConcurrentHashMap<>();
 
-    SettingService(DSLContext sql, Documents documents) {
+    SettingService(DSLContext sql, Documents documents, Clock clock) {
         this.sql = sql;
         this.documents = documents;
+        this.clock = clock;
     }
 
+    private record Read(Object value, Instant at) {}
+
     public SharpnessLimits sharpness() {
-        SharpnessLimits known = sharpness;
-        if (known == null) {
-            known = sql.select(SETTING.CONTENT)
-                    .from(SETTING)
-                    .where(SETTING.NAME.eq(SHARPNESS))
-                    .fetchOptional()
-                    .map(row -> documents.read(DocumentType.SHARPNESS, row.value1(), SharpnessLimits.class))
-                    .orElse(SharpnessLimits.USUAL);
-            sharpness = known;
-        }
-        return known;
+        return get(DocumentType.SHARPNESS, SharpnessLimits.class, SharpnessLimits.USUAL);
     }
 
     void setSharpness(SharpnessLimits limits) {
-        String content = documents.write(DocumentType.SHARPNESS, limits);
+        set(DocumentType.SHARPNESS, limits);
+    }
+
+    public Keeping keeping() {
+        return get(DocumentType.KEEPING, Keeping.class, Keeping.USUAL);
+    }
+
+    void setKeeping(Keeping keeping) {
+        set(DocumentType.KEEPING, keeping);
+    }
+
+    private static String name(DocumentType type) {
+        return type.name().toLowerCase(Locale.ROOT);
+    }
+
+    private <T> T get(DocumentType type, Class<T> kind, T usual) {
+        Instant now = clock.instant();
+        Read read = known.get(type);
+        if (read == null || read.at().plus(FRESH).isBefore(now)) {
+            T value = sql.select(SETTING.CONTENT)
+                    .from(SETTING)
+                    .where(SETTING.NAME.eq(name(type)))
+                    .fetchOptional()
+                    .map(row -> documents.read(type, row.value1(), kind))
+                    .orElse(usual);
+            read = new Read(value, now);
+            known.put(type, read);
+        }
+        return kind.cast(read.value());
+    }
+
+    private void set(DocumentType type, Object value) {
+        String content = documents.write(type, value);
         sql.insertInto(SETTING)
-                .set(SETTING.NAME, SHARPNESS)
+                .set(SETTING.NAME, name(type))
                 .set(SETTING.CONTENT, content)
                 .onDuplicateKeyUpdate()
                 .set(SETTING.CONTENT, content)
                 .execute();
-        sharpness = limits;
+        known.put(type, new Read(value, clock.instant()));
     }
 }

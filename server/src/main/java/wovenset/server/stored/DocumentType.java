@@ -18,6 +18,7 @@ public enum DocumentType {
     STEP_NAME("stepName", 5, List.of()),
     SUBJECT("subject", 1, List.of(UnaryOperator.identity())),
     SHARPNESS("sharpness", 1, List.of(UnaryOperator.identity())),
+    KEEPING("keeping", 1, List.of()),
     MAKE("make", 1, List.of(Upgrades::makeWithPhotos));
 
     final String type;

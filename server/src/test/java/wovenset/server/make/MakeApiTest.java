@@ -88,24 +88,7 @@ class MakeApiTest {
     @Test
     void aMakeCanBeStopped() {
         String piece = piece(40);
-        Api.Answer asked = api.post(
-                "/api/pieces/" + piece + "/makes",
-                Map.of(
-                        "kind",
-                        "PNG",
-                        "pages",
-                        IntStream.range(0, 40).boxed().toList(),
-                        "resolution",
-                        300,
-                        "jpegQuality",
-                        90,
-                        "ground",
-                        "PAGE_COLOUR",
-                        "extent",
-                        "BLEED",
-                        "photos",
-                        "ORIGINALS"));
-        String id = asked.json().path("id").asString();
+        String id = api.startMake(piece, "PNG", IntStream.range(0, 40).boxed().toList(), 300, "BLEED");
         assertThat(api.post("/api/makes/" + id + "/cancel", "").status()).isEqualTo(200);
         assertThat(api.ended(id).path("state").asString()).isEqualTo("CANCELLED");
     }

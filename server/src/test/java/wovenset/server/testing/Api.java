@@ -193,6 +193,11 @@ public final class Api {
 
     /** @param extent {@code TRIM}, or {@code BLEED} for what is cut off, too */
     public JsonNode make(String piece, String kind, List<Integer> pages, double resolution, String extent) {
+        return ended(startMake(piece, kind, pages, resolution, extent));
+    }
+
+    /** Asks for a file, and does not wait for it. */
+    public String startMake(String piece, String kind, List<Integer> pages, double resolution, String extent) {
         Answer answer = post(
                 "/api/pieces/" + piece + "/makes",
                 Map.of(
@@ -211,7 +216,7 @@ public final class Api {
                         "photos",
                         "FITTED"));
         assertThat(answer.status()).isEqualTo(202);
-        return ended(answer.json().path("id").asString());
+        return answer.json().path("id").asString();
     }
 
     /** The file that was made. */

@@ -44,6 +44,10 @@ public final class TestServer implements BeforeAllCallback {
         return running.data();
     }
 
+    public static String databaseUrl() {
+        return running.databaseUrl();
+    }
+
     public static Api api() {
         return new Api(address());
     }
