@@ -8,6 +8,7 @@ import { BrowserRouter, Route, Routes } from 'react-router'
 import { DragProvider } from './drag/DragProvider'
 import { LightTable } from './light-table/LightTable'
 import { Shelf } from './shelf/Shelf'
+import { Storage } from './storage/Storage'
 import { NoticeProvider } from './ui/Notices'
 import { Workroom } from './workroom/Workroom'
 
@@ -24,6 +25,7 @@ if (root) {
                 <Route path="/" element={<Shelf />} />
                 <Route path="/pieces/:pieceId" element={<Workroom />} />
                 <Route path="/pieces/:pieceId/light-table" element={<LightTable />} />
+                <Route path="/storage" element={<Storage />} />
                 <Route path="*" element={<Shelf />} />
               </Routes>
             </BrowserRouter>

@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { Plus } from 'lucide-react'
 import { useEffect, useState } from 'react'
+import { Link } from 'react-router'
 import { client, data, Problem } from '../api/client'
 import { Button } from '../ui/Button'
 import { Mark } from '../ui/Mark'
@@ -29,7 +30,10 @@ export function Shelf() {
       <header className="flex h-14 items-center gap-3 border-b border-line px-8">
         <Mark size={24} />
         <h1 className="text-lg font-semibold">Wovenset</h1>
-        <Button look="primary" className="ml-auto" onClick={() => setStarting(true)}>
+        <Link to="/storage" className="ml-auto text-soft hover:text-woad">
+          Storage
+        </Link>
+        <Button look="primary" onClick={() => setStarting(true)}>
           <Plus size={16} /> New piece
         </Button>
       </header>

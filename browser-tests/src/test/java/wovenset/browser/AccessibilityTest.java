@@ -36,6 +36,9 @@ class AccessibilityTest {
                 .click();
         assertThat(page.getByText("What will you hold?")).isVisible();
         check(page, "new piece");
+        page.navigate(TestServer.address() + "/storage");
+        assertThat(page.getByText("Photos as you brought them in")).isVisible();
+        check(page, "storage");
         Room room = Room.openDemo(page, "The kite summer");
         for (String step : List.of("Gather", "Arrange", "Dress", "Check", "Make")) {
             room.step(step);

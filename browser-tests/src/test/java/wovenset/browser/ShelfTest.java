@@ -65,6 +65,36 @@ class ShelfTest {
     }
 
     @Test
+    void aDeletedPieceIsBroughtBackOrDeletedForGoodInTheStorage() {
+        TestServer.api().startPiece("A bookmark", 40, 150);
+        Page page = browser.window();
+        page.navigate(TestServer.address());
+        choose(page, "A bookmark", "Delete");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Storage"))
+                .click();
+        deleted(page, "Bring back").click();
+        assertThat(page.getByText("“A bookmark” is back on the shelf.")).isVisible();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Back to the shelf"))
+                .click();
+        choose(page, "A bookmark", "Delete");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Storage"))
+                .click();
+        deleted(page, "Delete for good").click();
+        deleted(page, "Keep it").click();
+        deleted(page, "Delete for good").click();
+        deleted(page, "Yes, delete it").click();
+        assertThat(page.getByText("“A bookmark” is deleted for good.")).isVisible();
+        assertThat(page.getByRole(AriaRole.LISTITEM).filter(new Locator.FilterOptions().setHasText("A bookmark")))
+                .hasCount(0);
+    }
+
+    private static Locator deleted(Page page, String button) {
+        return page.getByRole(AriaRole.LISTITEM)
+                .filter(new Locator.FilterOptions().setHasText("A bookmark"))
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(button));
+    }
+
+    @Test
     void aPieceIsStartedInPixelsAtItsResolution() {
         Page page = browser.window();
         page.navigate(TestServer.address());
