@@ -16,6 +16,9 @@ final class ChildCommand {
     /** The interface to native libraries unpacks its own small one into the folder for temporary files. */
     private static final long LARGEST_FILE = 20_000_000;
 
+    /** Where the native imaging library lies unpacked; a child may not write files as large as it is. */
+    private static final String UNPACKED = "org.bytedeco.javacpp.cachedir";
+
     static List<String> of(List<String> launcher) {
         List<String> command = new ArrayList<>(List.of(
                 "prlimit",
@@ -34,6 +37,10 @@ final class ChildCommand {
                 "-Xshare:auto",
                 "-Djava.awt.headless=true",
                 "-Djava.io.tmpdir=" + System.getProperty("java.io.tmpdir")));
+        String unpacked = System.getProperty(UNPACKED);
+        if (unpacked != null) {
+            command.add("-D" + UNPACKED + "=" + unpacked);
+        }
         command.addAll(launcher);
         return command;
     }

@@ -37,6 +37,7 @@ import wovenset.core.colour.ColourProfile;
 import wovenset.core.picture.file.PictureFormat;
 import wovenset.core.picture.file.RefusedPhotoException;
 import wovenset.core.testing.Likeness;
+import wovenset.core.testing.MovingPictures;
 import wovenset.core.testing.TestPhotos;
 import wovenset.core.testing.Tool;
 
@@ -265,6 +266,17 @@ class PhotoKindsTest {
                 inspect(Tool.tagged(plain, "jpg", "-XMP-exif:DateTimeOriginal=2025:01:02 03:04:05.5-03:00"));
         assertThat(edited.takenAt()).isEqualTo(LocalDateTime.of(2025, 1, 2, 3, 4, 5, 500_000_000));
         assertThat(edited.zoneMinutes()).isEqualTo(-180);
+    }
+
+    @Test
+    void aMovingPictureShowsItsFirstFrameAndABigTiffIsATiff() {
+        BufferedImage first = TestPhotos.corners(80, 48);
+        BufferedImage second = new BufferedImage(80, 48, BufferedImage.TYPE_3BYTE_BGR);
+        for (byte[] file : new byte[][] {
+            MovingPictures.png(first, second), MovingPictures.webp(first, second), MovingPictures.bigTiff(first)
+        }) {
+            assertThat(Likeness.colourDistance(decode(file, 80), first)).isLessThan(2);
+        }
     }
 
     /** A frame of 40 × 30 at 50, 20 of a screen of 200 × 100. */

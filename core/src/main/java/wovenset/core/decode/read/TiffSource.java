@@ -56,6 +56,10 @@ final class TiffSource implements Source {
             ColorModel colours = type.getColorModel();
             Raw raw = new Raw(width, height, samples(colours), profile(colours));
             sink.begin(raw);
+            if (PackedTiff.suits(reader.getImageMetadata(0), type, raw)) {
+                PackedTiff.rows(file, raw, sink);
+                return raw;
+            }
             int rows = Math.max(1, Math.min(height, STRIP / width));
             byte[] block = new byte[rows * raw.rowBytes()];
             for (int y = 0; y < height; y += rows) {
@@ -92,6 +96,12 @@ final class TiffSource implements Source {
         }
         Raster raster = strip.getRaster();
         ColorModel model = strip.getColorModel();
+        if (raster.getTransferType() == DataBuffer.TYPE_BYTE
+                && raster.getNumBands() == 3
+                && samples == Raw.Samples.BLUE_GREEN_RED) {
+            ofBytes(block, raster);
+            return;
+        }
         int bands = raster.getNumBands();
         boolean grey = model.getNumColorComponents() == 1;
         float[] most = most(model, raster, bands);
@@ -111,6 +121,20 @@ final class TiffSource implements Source {
         }
         if (samples == Raw.Samples.BLUE_GREEN_RED_ALPHA && model.isAlphaPremultiplied()) {
             SampleOrder.unmultiply(block, to);
+        }
+    }
+
+    private static void ofBytes(byte[] block, Raster raster) {
+        byte[] row = new byte[raster.getWidth() * 3];
+        int to = 0;
+        for (int y = 0; y < raster.getHeight(); y++) {
+            raster.getDataElements(raster.getMinX(), raster.getMinY() + y, raster.getWidth(), 1, row);
+            for (int i = 0; i < row.length; i += 3) {
+                block[to] = row[i + 2];
+                block[to + 1] = row[i + 1];
+                block[to + 2] = row[i];
+                to += 3;
+            }
         }
     }
 
