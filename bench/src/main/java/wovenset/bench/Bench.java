@@ -30,6 +30,7 @@ public final class Bench {
         ALL.put("pdf", new PdfBench());
         ALL.put("arrange", new ArrangeBench());
         ALL.put("start", new StartBench());
+        ALL.put("hold", new HoldBench());
     }
 
     public static void main(String[] args) throws Exception {

@@ -2,7 +2,9 @@ package wovenset.server.testing;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.stream.Stream;
 import wovenset.server.WovensetApplication;
 
 /** The application in a process of its own, which can be killed. */
@@ -55,6 +57,23 @@ public final class ApplicationProcess implements AutoCloseable {
 
     public String address() {
         return "http://127.0.0.1:" + port;
+    }
+
+    /** What it and its children hold of the memory now, in bytes (proc(5), VmRSS). */
+    public long memory() {
+        return Stream.concat(Stream.of(process.toHandle()), process.descendants())
+                .mapToLong(ApplicationProcess::resident)
+                .sum();
+    }
+
+    private static long resident(ProcessHandle handle) {
+        try (Stream<String> lines = Files.lines(Path.of("/proc", Long.toString(handle.pid()), "status"))) {
+            return lines.filter(line -> line.startsWith("VmRSS:"))
+                    .mapToLong(line -> 1024 * Long.parseLong(line.replaceAll("\\D", "")))
+                    .sum();
+        } catch (IOException | UncheckedIOException e) {
+            return 0; // It has ended meanwhile.
+        }
     }
 
     /** Ends it as a power cut would. */
