@@ -47,7 +47,7 @@ function renewed<T>(before: T[], changed: T[], order: Splice | undefined, id: (v
 const ofItself = ({ id }: { id: string }) => id
 
 /** A page's content after a change of it. */
-export function changedPage({ page, scene }: PageView, change: PageChange): PageView {
+function changedPage({ page, scene }: PageView, change: PageChange): PageView {
   const { ground, arrangement, guides, pictures, widthMm, heightMm, bleedMm, colour, grid } = change
   return {
     revision: change.revision,

@@ -22,7 +22,9 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageWriteParam;
@@ -39,6 +41,7 @@ import wovenset.core.picture.file.RefusedPhotoException;
 import wovenset.core.testing.Likeness;
 import wovenset.core.testing.MovingPictures;
 import wovenset.core.testing.TestPhotos;
+import wovenset.core.testing.TiledHeic;
 import wovenset.core.testing.Tool;
 
 /** The kinds of files that people bring, with the quirks of each. */
@@ -88,6 +91,20 @@ class PhotoKindsTest {
         assertThat(Likeness.of(read, scene)).isGreaterThan(0.95);
         assertThat(Likeness.colourDistance(read, scene)).isLessThan(2.5);
         assertThat(decode(file, 160).getWidth()).isEqualTo(160);
+    }
+
+    /** Three tiles of 128 × 96, of which the last is cut off. */
+    @Test
+    void aPictureInTilesIsPutTogether() throws IOException {
+        BufferedImage whole = TestPhotos.scene(384, 96, 3);
+        List<byte[]> tiles = new ArrayList<>();
+        for (int i = 0; i < 3; i++) {
+            tiles.add(encoded(whole.getSubimage(128 * i, 0, 128, 96), "-q", "90"));
+        }
+        byte[] file = TiledHeic.of(tiles, 128, 96, 340);
+        assertThat(inspect(file).width()).isEqualTo(340);
+        assertThat(Likeness.colourDistance(decode(file, 340), whole.getSubimage(0, 0, 340, 96)))
+                .isLessThan(2);
     }
 
     @Test
