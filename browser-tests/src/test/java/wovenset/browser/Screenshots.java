@@ -62,7 +62,12 @@ public final class Screenshots {
         lookbook.frame(2).click();
         take("dress");
         lookbook.step("Make");
+        lookbook.button("Make the file").click();
+        page.getByText("autumn lookbook, 4 pages.pdf").waitFor();
         take("make");
+        page.navigate(address + "/storage");
+        page.getByText("Photos as you brought them in").waitFor();
+        take("storage");
         takeArrangements();
     }
 
