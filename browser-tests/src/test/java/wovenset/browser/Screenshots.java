@@ -143,7 +143,7 @@ public final class Screenshots {
         // A pointer left over a frame would show its hover.
         page.mouse().move(Browser.WIDTH - 1, 2);
         page.waitForFunction(
-                "() => document.fonts.status === 'loaded' && document.images.length > 0 && [...document.images].every(i => i.loading === 'lazy' || i.complete && i.naturalWidth > 0)");
+                "() => document.fonts.status === 'loaded' && (location.pathname === '/storage' || document.images.length > 0) && [...document.images].every(i => i.loading === 'lazy' || i.complete && i.naturalWidth > 0)");
         page.waitForTimeout(500);
         page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
     }
