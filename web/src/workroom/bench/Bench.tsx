@@ -93,6 +93,12 @@ export function Bench() {
                 </Fragment>
               )
             })}
+            {piece.pages[number - 1]?.damaged && (
+              <p role="alert" className="absolute inset-x-4 top-4 border-l-4 border-madder bg-paper p-3">
+                Page {number} cannot be read: what is stored of it is damaged, or was written by a later version. It is
+                left as it is and can be moved or deleted; the other pages are whole.
+              </p>
+            )}
             {!selection.cropping && <GuidesLayer scale={scale} />}
             {frame?.spot && frameScene && !selection.cropping && (
               <FrameHandles key={frame.id} frame={frame} scene={frameScene} scale={scale} />
