@@ -69,6 +69,9 @@ export class Problem extends Error {
   }
 }
 
+/** What went wrong, in words. */
+export const wordsOf = (thrown: unknown) => (thrown instanceof Problem ? thrown.message : String(thrown))
+
 export function problemOf(error: unknown, status: number): Problem {
   const known = typeof error === 'object' && error !== null ? (error as Record<string, unknown>) : {}
   const detail = typeof known.detail === 'string' ? known.detail : undefined

@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { client, data, Problem } from '../api/client'
+import { client, data, wordsOf } from '../api/client'
 import { Field, inputLook } from '../ui/Field'
 import { say, stepOf, type UnitFormat } from './units'
 
@@ -38,7 +38,7 @@ export function LengthField({ label, value, format, onCommit, wrong, bare, autoF
       else onCancel?.()
       return true
     } catch (problem) {
-      setRefused(problem instanceof Problem ? problem.message : String(problem))
+      setRefused(wordsOf(problem))
       return false
     }
   }

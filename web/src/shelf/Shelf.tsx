@@ -2,9 +2,10 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { Plus } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { Link } from 'react-router'
-import { client, data, Problem } from '../api/client'
+import { client, data } from '../api/client'
 import { Button } from '../ui/Button'
 import { Mark } from '../ui/Mark'
+import { Reading } from '../ui/Reading'
 import { NewPiece } from './NewPiece'
 import { scaleOf } from './proportion'
 import { isReadable, ShelfPiece } from './ShelfPiece'
@@ -38,19 +39,7 @@ export function Shelf() {
         </Button>
       </header>
       <main className="mx-auto max-w-6xl px-8 py-8">
-        {shelf.isPending && (
-          <p role="status" className="text-soft">
-            Looking at the shelf …
-          </p>
-        )}
-        {shelf.error && (
-          <p role="alert" className="border-l-4 border-madder pl-3">
-            {shelf.error instanceof Problem ? shelf.error.message : 'The shelf cannot be read.'}{' '}
-            <button className="text-woad underline" onClick={() => void shelf.refetch()}>
-              Try again
-            </button>
-          </p>
-        )}
+        <Reading of={shelf} doing="Looking at the shelf" />
         {shelf.data?.length === 0 && (
           <div className="py-24 text-center">
             <p className="mb-1 text-lg font-semibold">The shelf is empty</p>
@@ -69,7 +58,7 @@ export function Shelf() {
         </ul>
         {damaged.map(({ id, damaged: why }) => (
           <p key={id} role="alert" className="mt-8 border-l-4 border-madder pl-3">
-            A piece on this shelf cannot be read and is left as it is: {why ?? 'it has no page.'}
+            A piece on this shelf cannot be shown and is left as it is. {why ?? 'It has no page.'}
           </p>
         ))}
       </main>

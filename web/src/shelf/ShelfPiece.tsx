@@ -2,10 +2,11 @@ import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react'
 import { Ellipsis } from 'lucide-react'
 import { useState } from 'react'
 import { Link } from 'react-router'
-import { client, data, type Format, pagePicture, Problem, type ShelfItem } from '../api/client'
+import { client, data, type Format, pagePicture, type ShelfItem } from '../api/client'
 import { saySize } from '../measure/units'
 import { inputLook } from '../ui/Field'
 import { useNotice } from '../ui/Notices'
+import { useAttempt } from '../ui/useAttempt'
 import { SMALLEST_SIDE_PX } from './proportion'
 
 /** A piece that can be read, and so shown. */
@@ -30,14 +31,7 @@ export function ShelfPiece({ item, pixelsPerMm, onChanged }: Props) {
   const width = Math.max(SMALLEST_SIDE_PX, Math.round((format.width / 1000) * pixelsPerMm))
   const height = Math.max(SMALLEST_SIDE_PX, Math.round((format.height / 1000) * pixelsPerMm))
 
-  const attempt = async (work: () => Promise<unknown>) => {
-    try {
-      await work()
-    } catch (problem) {
-      notice(problem instanceof Problem ? problem.message : String(problem), { tone: 'wrong' })
-    }
-    onChanged()
-  }
+  const attempt = useAttempt(onChanged)
   const copy = () => attempt(() => data(client.POST('/api/pieces/{id}/copy', { params: { path } })))
   const restore = () => attempt(() => data(client.POST('/api/pieces/{id}/restore', { params: { path } })))
   const remove = () =>

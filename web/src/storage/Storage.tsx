@@ -1,12 +1,14 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { type ReactNode, useEffect } from 'react'
+import { type ReactNode, useCallback, useEffect } from 'react'
 import { Link } from 'react-router'
-import { client, data, Problem, type StorageView } from '../api/client'
+import { client, data, type StorageView } from '../api/client'
 import { sayBytes } from '../measure/bytes'
 import { Button } from '../ui/Button'
 import { Mark } from '../ui/Mark'
 import { NumberField } from '../ui/NumberField'
 import { useNotice } from '../ui/Notices'
+import { Reading } from '../ui/Reading'
+import { useAttempt } from '../ui/useAttempt'
 import { DeletedPieces } from './DeletedPieces'
 
 const KEY = ['storage']
@@ -19,15 +21,8 @@ export function Storage() {
   useEffect(() => {
     document.title = 'Storage · Wovenset'
   }, [])
-  const attempt = async (work: () => Promise<unknown>, done?: string) => {
-    try {
-      await work()
-      if (done) notice(done)
-    } catch (problem) {
-      notice(problem instanceof Problem ? problem.message : String(problem), { tone: 'wrong' })
-    }
-    await queries.invalidateQueries({ queryKey: KEY })
-  }
+  const look = useCallback(() => queries.invalidateQueries({ queryKey: KEY }), [queries])
+  const attempt = useAttempt(look)
   const removeMade = () =>
     attempt(
       () => data(client.DELETE('/api/storage/made')),
@@ -50,16 +45,7 @@ export function Storage() {
         <h1 className="text-lg text-soft">Storage</h1>
       </header>
       <main className="mx-auto max-w-3xl px-8 py-8">
-        {storage.isPending && (
-          <p role="status" className="text-soft">
-            Looking through the folders …
-          </p>
-        )}
-        {storage.error && (
-          <p role="alert" className="border-l-4 border-madder pl-3">
-            {storage.error.message}
-          </p>
-        )}
+        <Reading of={storage} doing="Looking through the folders" />
         {storage.data && (
           <>
             <Shares storage={storage.data} />

@@ -39,6 +39,7 @@ export function Bench() {
   const px = (mm: number) => mm * (scale?.pixelsPerMm ?? 1)
   const number = piece.pages.findIndex(({ id }) => id === page.id) + 1
   const { band } = pageDrag
+  const damaged = piece.pages[number - 1]?.damaged
   return (
     <main
       ref={bench}
@@ -93,10 +94,10 @@ export function Bench() {
                 </Fragment>
               )
             })}
-            {piece.pages[number - 1]?.damaged && (
+            {damaged && (
               <p role="alert" className="absolute inset-x-4 top-4 border-l-4 border-madder bg-paper p-3">
-                Page {number} cannot be read: what is stored of it is damaged, or was written by a later version. It is
-                left as it is and can be moved or deleted; the other pages are whole.
+                Page {number} cannot be shown. {damaged} It is left as it is and can be moved or deleted; the other
+                pages are whole.
               </p>
             )}
             {!selection.cropping && <GuidesLayer scale={scale} />}

@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { client, data, type MakeRequest, Problem } from '../../api/client'
+import { client, data, type MakeRequest, wordsOf } from '../../api/client'
 import { Button } from '../../ui/Button'
 import { Field, inputLook } from '../../ui/Field'
 import { NumberField } from '../../ui/NumberField'
@@ -40,7 +40,7 @@ export function MakeDrawer() {
       setWrong(undefined)
       await queries.invalidateQueries({ queryKey: key })
     } catch (problem) {
-      setWrong(problem instanceof Problem ? problem.message : String(problem))
+      setWrong(wordsOf(problem))
     }
   }
   const pixels = (length: number) => Math.round((length / 25_400) * resolution)

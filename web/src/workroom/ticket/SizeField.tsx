@@ -1,4 +1,4 @@
-import { client, data, Problem } from '../../api/client'
+import { client, data, wordsOf } from '../../api/client'
 import { say } from '../../measure/units'
 import { Button } from '../../ui/Button'
 import { TakenField } from '../../ui/TakenField'
@@ -30,7 +30,7 @@ export function SizeField({ frames }: { frames: Frame[] }) {
     try {
       return await size(await lengthOf(parts[0]), await lengthOf(parts[1]))
     } catch (problem) {
-      return problem instanceof Problem ? problem.message : String(problem)
+      return wordsOf(problem)
     }
   }
   return (

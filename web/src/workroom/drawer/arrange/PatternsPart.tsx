@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { Download, Trash2, Upload } from 'lucide-react'
 import { type FormEvent, useRef, useState } from 'react'
-import { client, data, type Edit, type PatternView, Problem } from '../../../api/client'
+import { client, data, type Edit, type PatternView, wordsOf } from '../../../api/client'
 import { Button, IconButton } from '../../../ui/Button'
 import { Field, inputLook } from '../../../ui/Field'
 import { useNotice } from '../../../ui/Notices'
@@ -28,7 +28,6 @@ export function PatternsPart() {
   const file = useRef<HTMLInputElement>(null)
   const patterns = useQuery({ queryKey: KEY, queryFn: () => data(client.GET('/api/patterns')) })
   const changed = () => queries.invalidateQueries({ queryKey: KEY })
-  const told = (problem: unknown) => (problem instanceof Problem ? problem.message : String(problem))
   const use = async ({ pattern }: PatternView) => {
     await handle.edit({ kind: 'applyPattern', pageId: page.id, pattern, part, reflow: 'ASK' })
   }
@@ -41,7 +40,7 @@ export function PatternsPart() {
       notice(`“${name.trim()}” is kept as a pattern.`)
       await changed()
     } catch (problem) {
-      setWrong(told(problem))
+      setWrong(wordsOf(problem))
     }
   }
   const bring = async (chosen: File | undefined) => {
@@ -51,7 +50,7 @@ export function PatternsPart() {
       notice(`The pattern “${brought.pattern.name}” was brought in.`)
       await changed()
     } catch (problem) {
-      notice(`${chosen.name}: ${told(problem)}`, { tone: 'wrong' })
+      notice(`${chosen.name}: ${wordsOf(problem)}`, { tone: 'wrong' })
     }
     if (file.current) file.current.value = ''
   }
@@ -63,7 +62,7 @@ export function PatternsPart() {
       notice(`The pattern “${pattern.name}” is deleted.`, { action: { name: 'Undo', run: again } })
       await changed()
     } catch (problem) {
-      notice(told(problem), { tone: 'wrong' })
+      notice(wordsOf(problem), { tone: 'wrong' })
     }
   }
   return (
@@ -86,7 +85,7 @@ export function PatternsPart() {
           )}
         </Field>
         {patterns.isPending && <p role="status">Fetching patterns …</p>}
-        {patterns.error && <p role="alert">{told(patterns.error)}</p>}
+        {patterns.error && <p role="alert">{wordsOf(patterns.error)}</p>}
         <ul aria-label="Patterns" className="grid grid-cols-2 gap-2">
           {patterns.data?.map((one) => (
             <li key={one.id} className="relative">

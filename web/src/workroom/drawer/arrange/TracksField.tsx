@@ -1,4 +1,4 @@
-import { client, data, Problem, type Track } from '../../../api/client'
+import { client, data, Problem, type Track, wordsOf } from '../../../api/client'
 import { say } from '../../../measure/units'
 import { TakenField } from '../../../ui/TakenField'
 import { useRoom } from '../../context'
@@ -41,7 +41,7 @@ export function TracksField({
       const next = equal ? undefined : await Promise.all(parts.map(trackOf))
       if (JSON.stringify(next) !== JSON.stringify(tracks)) onCommit(next)
     } catch (problem) {
-      return problem instanceof Problem ? problem.message : String(problem)
+      return wordsOf(problem)
     }
   }
   return (

@@ -8,6 +8,9 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import wovenset.bench.figure.Benchmark;
+import wovenset.bench.figure.Figure;
+import wovenset.bench.figure.Times;
 import wovenset.core.testing.TestPhotos;
 import wovenset.server.testing.Api;
 import wovenset.server.testing.PrivateDatabase;
@@ -18,7 +21,7 @@ import wovenset.server.testing.RunningApplication;
  * turn. Rows are those that the database itself counts as read and written. The shelf of {@value #ALBUMS} such pieces has that of
  * one as its baseline; bringing photos in has the first hundred.
  */
-final class AlbumBench implements Bench.Benchmark {
+final class AlbumBench implements Benchmark {
     private static final int WARM = 200;
     private static final int MEASURED = 500;
     private static final int PAGES = 200;

@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.SplittableRandom;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
+import wovenset.bench.figure.Benchmark;
+import wovenset.bench.figure.Figure;
 import wovenset.core.arrange.propose.Proposal;
 import wovenset.core.arrange.propose.Proposals;
 import wovenset.core.arrange.propose.Wish;
@@ -25,7 +27,7 @@ import wovenset.core.photo.Region;
  * cameras and phones make them, on A4, square and 3:2 pages with margins and gaps. The baseline is the plain grid, of all
  * numbers of columns, that crops least; in time, the search for that grid.
  */
-final class ArrangeBench implements Bench.Benchmark {
+final class ArrangeBench implements Benchmark {
     private static final int SETS = 200;
     private static final int ROUNDS = 25;
     private static final double GAP = 4;

@@ -8,16 +8,14 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import wovenset.bench.figure.Benchmark;
+import wovenset.bench.figure.Figure;
+import wovenset.bench.hold.HoldBench;
 import wovenset.core.picture.PhotoDecoder;
 
 /** Runs the benchmarks that are named, or all but the long one that tries what holds. */
 public final class Bench {
     private Bench() {}
-
-    /** One benchmark: its figures, measured with a folder for its files. */
-    interface Benchmark {
-        List<Figure> run(Path folder) throws Exception;
-    }
 
     private static final Map<String, Benchmark> ALL = new LinkedHashMap<>();
 

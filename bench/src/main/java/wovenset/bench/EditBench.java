@@ -6,6 +6,9 @@ import java.sql.DriverManager;
 import java.sql.PreparedStatement;
 import java.sql.SQLException;
 import java.util.List;
+import wovenset.bench.figure.Benchmark;
+import wovenset.bench.figure.Figure;
+import wovenset.bench.figure.Times;
 import wovenset.server.testing.Api;
 import wovenset.server.testing.PrivateDatabase;
 import wovenset.server.testing.RunningApplication;
@@ -15,7 +18,7 @@ import wovenset.server.testing.RunningApplication;
  * answer. The baseline is one row of the same page's size inserted and committed durably in the same database, in turn with the
  * edits.
  */
-final class EditBench implements Bench.Benchmark {
+final class EditBench implements Benchmark {
     private static final int WARM = 1500;
     private static final int MEASURED = 1000;
 

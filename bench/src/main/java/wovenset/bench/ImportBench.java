@@ -9,6 +9,8 @@ import java.util.Objects;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import wovenset.bench.figure.Benchmark;
+import wovenset.bench.figure.Figure;
 import wovenset.server.photo.PhotoIntake;
 import wovenset.server.testing.PrivateDatabase;
 import wovenset.server.testing.RunningApplication;
@@ -18,7 +20,7 @@ import wovenset.server.testing.RunningApplication;
  * written; two at a time as the browser sends them. The baseline is libvips' own command making the same two sizes from
  * the same files, both sizes side by side so that it has both cores, with nothing hashed, synced or noted.
  */
-final class ImportBench implements Bench.Benchmark {
+final class ImportBench implements Benchmark {
     private static final int PHOTOS = 24;
     private static final int ROUNDS = 3;
     private static final int AT_ONCE = 2;

@@ -13,6 +13,8 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
+import wovenset.bench.figure.Benchmark;
+import wovenset.bench.figure.Figure;
 import wovenset.core.edit.Edit;
 import wovenset.core.measure.Resolution;
 import wovenset.core.output.MakeProgress;
@@ -34,7 +36,7 @@ import wovenset.core.testing.Pieces;
  * A PDF of 40 A4 pages with four photos each, 160 different 12-megapixel JPEGs, unadjusted, with captions. The baseline
  * is the same photos' bytes copied into one file.
  */
-final class PdfBench implements Bench.Benchmark {
+final class PdfBench implements Benchmark {
     private static final int PAGES = 40;
     private static final int PHOTOS = 160;
     private static final int ROUNDS = 3;

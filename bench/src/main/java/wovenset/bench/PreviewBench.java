@@ -6,6 +6,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import tools.jackson.databind.JsonNode;
+import wovenset.bench.figure.Benchmark;
+import wovenset.bench.figure.Figure;
+import wovenset.bench.figure.Times;
 import wovenset.server.testing.Api;
 import wovenset.server.testing.PrivateDatabase;
 import wovenset.server.testing.RunningApplication;
@@ -14,7 +17,7 @@ import wovenset.server.testing.RunningApplication;
  * {@value #PREVIEWS} different previews of a page of 400 frames, as a slider asks for them, every tenth with all its pictures: what
  * stays in the heap of 512 MB afterwards, and whether the last hundred take longer than the hundred after the first three.
  */
-final class PreviewBench implements Bench.Benchmark {
+final class PreviewBench implements Benchmark {
     private static final int PREVIEWS = 3000;
     private static final int HUNDRED = 100;
     private static final long HALF_MB = 256;

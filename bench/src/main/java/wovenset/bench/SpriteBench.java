@@ -12,6 +12,8 @@ import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import javax.imageio.ImageIO;
 import tools.jackson.databind.JsonNode;
+import wovenset.bench.figure.Benchmark;
+import wovenset.bench.figure.Figure;
 import wovenset.core.testing.TestPhotos;
 import wovenset.server.scene.SpriteService;
 import wovenset.server.testing.Api;
@@ -24,7 +26,7 @@ import wovenset.server.testing.RunningApplication;
  * are on the disk. Warm is after a change of the style, so that every sprite is drawn anew from photos in memory. The
  * baseline is the Java platform alone writing one picture of 1000 × 700 px as PNG.
  */
-final class SpriteBench implements Bench.Benchmark {
+final class SpriteBench implements Benchmark {
     private static final int ROUNDS = 7;
     private static final int WARM_UP = 3;
     private static final int AGAIN = 8;

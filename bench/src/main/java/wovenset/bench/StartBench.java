@@ -8,13 +8,16 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import tools.jackson.databind.JsonNode;
+import wovenset.bench.figure.Benchmark;
+import wovenset.bench.figure.Figure;
+import wovenset.bench.figure.Times;
 import wovenset.server.testing.Api;
 
 /**
  * How long the start command takes with the demo's pieces there and the classes' archive made, database included, and how long
  * after it the first picture of a page comes. The baseline is a Java process that does nothing.
  */
-final class StartBench implements Bench.Benchmark {
+final class StartBench implements Benchmark {
     private static final int STARTS = 5;
 
     @Override

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.UUID;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 
 /** Pieces that are off the shelf and can still be brought back. */
@@ -32,6 +33,14 @@ public class DeletedPieceRepository {
                 .orderBy(PIECE.DELETED_AT.desc())
                 .fetch(row -> new Deleted(
                         UUID.fromString(row.value1()), row.value2() == null ? "" : row.value2(), row.value3()));
+    }
+
+    /** Takes a piece off the shelf at a time, or puts it back with null. */
+    void setDeleted(UUID id, @Nullable LocalDateTime at) {
+        sql.update(PIECE)
+                .set(PIECE.DELETED_AT, at)
+                .where(PIECE.ID.eq(id.toString()))
+                .execute();
     }
 
     /** Deletes for good, with pages, history and jobs. One that is on the shelf stays. */

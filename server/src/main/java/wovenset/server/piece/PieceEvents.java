@@ -33,13 +33,13 @@ class PieceEvents {
     private static final Logger LOG = LoggerFactory.getLogger(PieceEvents.class);
     private static final int PIECES = 1000;
 
-    private final PieceRepository repository;
+    private final TouchedPieceRepository pieces;
     private final Clock clock;
     private final Recent<UUID, Long> told = Recent.entries(PIECES);
     private final List<SseEmitter> open = new CopyOnWriteArrayList<>();
 
-    PieceEvents(PieceRepository repository, Clock clock) {
-        this.repository = repository;
+    PieceEvents(TouchedPieceRepository pieces, Clock clock) {
+        this.pieces = pieces;
         this.clock = clock;
     }
 
@@ -76,7 +76,7 @@ class PieceEvents {
         }
         LocalDateTime since = LocalDateTime.ofInstant(clock.instant().minus(LOOK_BACK), ZoneOffset.UTC);
         try {
-            for (PieceRepository.Touched piece : repository.touchedSince(since)) {
+            for (TouchedPieceRepository.Touched piece : pieces.since(since)) {
                 Long known = told.find(piece.id());
                 if (known == null || known < piece.revision()) {
                     changed(piece.id(), piece.revision(), piece.window());

@@ -5,9 +5,7 @@ import static wovenset.server.db.Tables.PAGE;
 import static wovenset.server.db.Tables.PIECE;
 
 import java.time.LocalDateTime;
-import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,16 +14,14 @@ import java.util.Set;
 import java.util.UUID;
 import org.jooq.DSLContext;
 import org.jooq.Field;
-import org.jooq.Query;
 import org.jooq.Record;
-import org.jooq.TableField;
-import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Repository;
 import wovenset.core.arrangement.ByHand;
 import wovenset.core.arrangement.Margins;
 import wovenset.core.delta.Head;
-import wovenset.core.delta.PageDelta;
 import wovenset.core.delta.PieceDelta;
 import wovenset.core.measure.Length;
 import wovenset.core.piece.Entries;
@@ -39,12 +35,16 @@ import wovenset.server.stored.UnreadableDocumentException;
 /** Pieces, their pages and their entries in the database. Called inside the service's transaction. */
 @Repository
 class PieceRepository {
+    private static final Logger LOG = LoggerFactory.getLogger(PieceRepository.class);
+
     private final DSLContext sql;
     private final Documents documents;
+    private final PieceRowRepository rows;
 
-    PieceRepository(DSLContext sql, Documents documents) {
+    PieceRepository(DSLContext sql, Documents documents, PieceRowRepository rows) {
         this.sql = sql;
         this.documents = documents;
+        this.rows = rows;
     }
 
     /** What tells whether a piece that is in memory is still the one in the database. */
@@ -122,6 +122,7 @@ class PieceRepository {
         try {
             return documents.read(DocumentType.PAGE, content, Page.class);
         } catch (UnreadableDocumentException e) {
+            LOG.warn("A page cannot be read", e);
             damaged.put(id, e.getMessage());
             return Page.of(id, new ByHand(Margins.all(Length.ZERO)), List.of());
         }
@@ -138,16 +139,7 @@ class PieceRepository {
                 .set(PIECE.CREATED_AT, now)
                 .set(PIECE.CHANGED_AT, now)
                 .execute();
-        long position = 0;
-        List<Query> rows = new ArrayList<>();
-        for (Page page : piece.pages()) {
-            rows.add(putPage(piece.id(), page, position += Positions.STEP, 1));
-        }
-        position = 0;
-        for (Entry entry : piece.entries()) {
-            rows.add(putEntry(piece.id(), entry, position += Positions.STEP));
-        }
-        sql.batch(rows).execute();
+        rows.insert(piece);
     }
 
     /** Where the journal stands after a step, and which window made it, when. */
@@ -157,17 +149,6 @@ class PieceRepository {
         Signed {
             window = window == null || window.length() <= LONGEST ? window : window.substring(0, LONGEST);
         }
-    }
-
-    /** A piece's last change. */
-    record Touched(UUID id, long revision, @Nullable String window) {}
-
-    /** Pieces that were changed since a time. */
-    List<Touched> touchedSince(LocalDateTime time) {
-        return sql.select(PIECE.ID, PIECE.REVISION, PIECE.CHANGED_BY)
-                .from(PIECE)
-                .where(PIECE.CHANGED_AT.gt(time))
-                .fetch(row -> new Touched(UUID.fromString(row.value1()), row.value2(), row.value3()));
     }
 
     /**
@@ -194,7 +175,7 @@ class PieceRepository {
                 .where(PIECE.ID.eq(after.id().toString()))
                 .execute();
         Map<UUID, Long> revisions = new HashMap<>(before.pageRevisions());
-        Map<UUID, Long> pagePositions = pages(before, after, delta, revisions, revision);
+        Map<UUID, Long> pagePositions = rows.pages(before, after, delta, revisions, revision);
         stale.forEach(id -> revisions.put(id, revision));
         if (!stale.isEmpty()) {
             sql.update(PAGE)
@@ -212,7 +193,7 @@ class PieceRepository {
                 lookRevision,
                 revisions,
                 pagePositions,
-                entries(before, after, delta),
+                rows.entries(before, after, delta),
                 damaged);
     }
 
@@ -229,124 +210,5 @@ class PieceRepository {
 
     private static boolean looksDifferent(Head one, Head other) {
         return !one.format().equals(other.format()) || !one.styles().equals(other.styles());
-    }
-
-    private Map<UUID, Long> pages(
-            StoredPiece before, Piece after, PieceDelta delta, Map<UUID, Long> revisions, long revision) {
-        if (delta.pages().isEmpty() && delta.pageOrder().isEmpty()) {
-            return before.pagePositions();
-        }
-        Map<UUID, Long> positions = new HashMap<>(before.pagePositions());
-        List<String> gone = new ArrayList<>();
-        Set<UUID> written = new HashSet<>();
-        for (PageDelta change : delta.pages()) {
-            if (change instanceof PageDelta.Removed) {
-                gone.add(change.pageId().toString());
-                positions.remove(change.pageId());
-                revisions.remove(change.pageId());
-            } else {
-                written.add(change.pageId());
-                revisions.put(change.pageId(), revision);
-            }
-        }
-        Map<UUID, Long> moved = Positions.changed(
-                positions, after.pages().stream().map(Page::id).toList());
-        positions.putAll(moved);
-        List<Query> rows = new ArrayList<>();
-        for (Page page : after.pages()) {
-            if (written.contains(page.id())) {
-                rows.add(putPage(after.id(), page, positions.getOrDefault(page.id(), 0L), revision));
-            } else if (moved.containsKey(page.id())) {
-                rows.add(sql.update(PAGE)
-                        .set(PAGE.POSITION, positions.getOrDefault(page.id(), 0L))
-                        .where(PAGE.ID.eq(page.id().toString())));
-            }
-        }
-        if (!gone.isEmpty()) {
-            rows.add(sql.deleteFrom(PAGE).where(PAGE.ID.in(gone)));
-        }
-        execute(rows);
-        return positions;
-    }
-
-    private Map<UUID, Long> entries(StoredPiece before, Piece after, PieceDelta delta) {
-        if (delta.entries().isEmpty() && delta.entryOrder().isEmpty()) {
-            return before.entryPositions();
-        }
-        Map<UUID, Long> positions = new HashMap<>(before.entryPositions());
-        List<String> gone = new ArrayList<>();
-        Map<UUID, Entry> written = new HashMap<>();
-        delta.entries().forEach(change -> {
-            change.after().ifPresent(entry -> written.put(entry.id(), entry));
-            change.before().filter(entry -> change.after().isEmpty()).ifPresent(entry -> {
-                gone.add(entry.id().toString());
-                positions.remove(entry.id());
-            });
-        });
-        Map<UUID, Long> moved = delta.entryOrder().isEmpty()
-                ? Map.of()
-                : Positions.changed(
-                        positions,
-                        after.entries().list().stream().map(Entry::id).toList());
-        positions.putAll(moved);
-        List<Query> rows = new ArrayList<>();
-        written.forEach((id, entry) -> rows.add(putEntry(after.id(), entry, positions.getOrDefault(id, 0L))));
-        moved.forEach((id, position) -> {
-            if (!written.containsKey(id)) {
-                rows.add(sql.update(ENTRY).set(ENTRY.POSITION, position).where(ENTRY.ID.eq(id.toString())));
-            }
-        });
-        if (!gone.isEmpty()) {
-            rows.add(sql.deleteFrom(ENTRY).where(ENTRY.ID.in(gone)));
-        }
-        execute(rows);
-        return positions;
-    }
-
-    /** One row by itself is quicker without a batch around it. */
-    private void execute(List<Query> rows) {
-        if (rows.size() == 1) {
-            rows.get(0).execute();
-        } else if (!rows.isEmpty()) {
-            sql.batch(rows).execute();
-        }
-    }
-
-    private Query putPage(UUID piece, Page page, long position, long revision) {
-        String content = documents.write(DocumentType.PAGE, page);
-        return sql.insertInto(PAGE)
-                .set(PAGE.ID, page.id().toString())
-                .set(PAGE.PIECE_ID, piece.toString())
-                .set(PAGE.POSITION, position)
-                .set(PAGE.REVISION, revision)
-                .set(PAGE.CONTENT, content)
-                .onDuplicateKeyUpdate()
-                .set(PAGE.POSITION, sent(PAGE.POSITION))
-                .set(PAGE.REVISION, sent(PAGE.REVISION))
-                .set(PAGE.CONTENT, sent(PAGE.CONTENT));
-    }
-
-    private Query putEntry(UUID piece, Entry entry, long position) {
-        String content = documents.write(DocumentType.ENTRY, entry);
-        return sql.insertInto(ENTRY)
-                .set(ENTRY.ID, entry.id().toString())
-                .set(ENTRY.PIECE_ID, piece.toString())
-                .set(ENTRY.POSITION, position)
-                .set(ENTRY.CONTENT, content)
-                .onDuplicateKeyUpdate()
-                .set(ENTRY.POSITION, sent(ENTRY.POSITION))
-                .set(ENTRY.CONTENT, sent(ENTRY.CONTENT));
-    }
-
-    /** The value that the statement brings for a column, so that a page's content is sent once. */
-    private static <T> Field<T> sent(TableField<? extends Record, T> column) {
-        return DSL.field("VALUES({0})", column.getDataType(), column);
-    }
-
-    void setDeleted(UUID id, @Nullable LocalDateTime at) {
-        sql.update(PIECE)
-                .set(PIECE.DELETED_AT, at)
-                .where(PIECE.ID.eq(id.toString()))
-                .execute();
     }
 }

@@ -49,6 +49,7 @@ public class PieceService {
     private static final int BYTES_EACH = 700;
 
     private final PieceRepository repository;
+    private final DeletedPieceRepository deleted;
     private final JournalRepository journal;
     private final PieceEvents events;
     private final TransactionTemplate transaction;
@@ -59,12 +60,14 @@ public class PieceService {
 
     PieceService(
             PieceRepository repository,
+            DeletedPieceRepository deleted,
             JournalRepository journal,
             PieceEvents events,
             TransactionTemplate transaction,
             PhotoFacts photos,
             Clock clock) {
         this.repository = repository;
+        this.deleted = deleted;
         this.journal = journal;
         this.events = events;
         this.transaction = transaction;
@@ -135,11 +138,11 @@ public class PieceService {
         if (repository.version(id).isEmpty()) {
             throw gone();
         }
-        repository.setDeleted(id, now());
+        deleted.setDeleted(id, now());
     }
 
     StoredPiece restore(UUID id) {
-        repository.setDeleted(id, null);
+        deleted.setDeleted(id, null);
         return get(id);
     }
 

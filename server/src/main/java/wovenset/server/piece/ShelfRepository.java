@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.UUID;
 import org.jooq.DSLContext;
 import org.jooq.Record;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Repository;
 import wovenset.core.delta.Head;
 import wovenset.server.piece.PieceViews.ShelfItem;
@@ -17,6 +19,8 @@ import wovenset.server.stored.UnreadableDocumentException;
 /** What stands on the shelf: heads, numbers, and which page is the cover. No page is read. */
 @Repository
 class ShelfRepository {
+    private static final Logger LOG = LoggerFactory.getLogger(ShelfRepository.class);
+
     private final DSLContext sql;
     private final Documents documents;
 
@@ -60,6 +64,7 @@ class ShelfRepository {
                     look,
                     null);
         } catch (UnreadableDocumentException e) {
+            LOG.warn("A piece cannot be read", e);
             return new ShelfItem(
                     id, "Unreadable piece", null, pages, photos, revision, changedAt, null, 0, e.getMessage());
         }

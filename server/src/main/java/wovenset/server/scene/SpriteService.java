@@ -112,7 +112,7 @@ public class SpriteService {
     private Unit unit(UUID piece, UUID page, String name) {
         Unit known = scenes.unitNamed(name);
         if (known == null) {
-            pieces.page(piece, page).ifPresent(found -> scenes.view(found.piece(), found.page()));
+            pieces.page(piece, page).ifPresent(found -> scenes.view(found.piece(), found.page(), found.look()));
             known = scenes.unitNamed(name);
         }
         if (known == null) {

@@ -11,25 +11,28 @@ import tools.jackson.databind.JsonNode;
  * the new form, and keep a golden file of that version.
  */
 public enum DocumentType {
-    HEAD("head", 5, List.of()),
-    PAGE("page", 5, List.of()),
-    ENTRY("entry", 5, List.of()),
-    STEP("step", 5, List.of()),
-    STEP_NAME("stepName", 5, List.of()),
-    SUBJECT("subject", 1, List.of(UnaryOperator.identity())),
-    SHARPNESS("sharpness", 1, List.of(UnaryOperator.identity())),
-    KEEPING("keeping", 1, List.of()),
-    MAKE("make", 1, List.of(Upgrades::makeWithPhotos));
+    HEAD("head", "piece", 5, List.of()),
+    PAGE("page", "page", 5, List.of()),
+    ENTRY("entry", "photo in the piece", 5, List.of()),
+    STEP("step", "step", 5, List.of()),
+    STEP_NAME("stepName", "step", 5, List.of()),
+    SUBJECT("subject", "subject", 1, List.of(UnaryOperator.identity())),
+    SHARPNESS("sharpness", "setting", 1, List.of(UnaryOperator.identity())),
+    KEEPING("keeping", "setting", 1, List.of()),
+    MAKE("make", "job", 1, List.of(Upgrades::makeWithPhotos));
 
     final String type;
+    /** What it is to a person. */
+    final String called;
     /** The first version that is read here. */
     final int first;
     /** From the first version to the second, and so on. */
     @SuppressWarnings("ImmutableEnumChecker") // Each is made by List.of, and its functions have no state.
     final List<UnaryOperator<JsonNode>> upgrades;
 
-    DocumentType(String type, int first, List<UnaryOperator<JsonNode>> upgrades) {
+    DocumentType(String type, String called, int first, List<UnaryOperator<JsonNode>> upgrades) {
         this.type = type;
+        this.called = called;
         this.first = first;
         this.upgrades = upgrades;
     }

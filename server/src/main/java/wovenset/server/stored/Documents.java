@@ -32,7 +32,7 @@ public class Documents {
         try {
             return value(upgraded(type, mapper.readTree(text)), as);
         } catch (JacksonException | RequiredFields.MissingFieldException | IllegalArgumentException e) {
-            throw new UnreadableDocumentException("A " + type.type + " is damaged: " + e.getMessage(), e);
+            throw new UnreadableDocumentException("What is stored of this " + type.called + " is damaged.", e);
         }
     }
 
@@ -53,8 +53,9 @@ public class Documents {
         }
         int version = enveloped ? document.path("version").asInt(0) : 1;
         if (version > type.version()) {
-            throw new UnreadableDocumentException("This " + type.type + " was written by a later version of Wovenset ("
-                    + version + "; this one reads up to " + type.version() + ")");
+            throw new UnreadableDocumentException(
+                    "This " + type.called + " was written by a later version of Wovenset (" + version
+                            + "; this one reads up to " + type.version() + ").");
         }
         if (version < type.first) {
             throw new UnreadableDocumentException("This " + type.type + " was not brought up to date");

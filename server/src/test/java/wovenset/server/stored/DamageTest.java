@@ -64,7 +64,7 @@ class DamageTest {
         application.restart();
         api = new Api(application.address());
         JsonNode pages = api.piece(piece).path("pages");
-        assertThat(pages.get(0).path("damaged").asString()).contains("damaged");
+        assertThat(pages.get(0).path("damaged").asString()).isEqualTo("What is stored of this page is damaged.");
         assertThat(pages.get(1).has("damaged")).isFalse();
         String other = pages.get(1).path("id").asString();
         Map<String, Object> ground = Map.of("kind", "plain", "colour", "#101830");

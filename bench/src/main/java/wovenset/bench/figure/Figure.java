@@ -1,4 +1,4 @@
-package wovenset.bench;
+package wovenset.bench.figure;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -10,14 +10,14 @@ import tools.jackson.databind.json.JsonMapper;
  * @param baseline the same kind of figure for the baseline, in the same unit, of the same run
  * @param asked what was asked for, in words
  */
-record Figure(String name, double value, String unit, double baseline, String asked, boolean met) {
+public record Figure(String name, double value, String unit, double baseline, String asked, boolean met) {
     private static final JsonMapper MAPPER = new JsonMapper();
 
-    static Figure atLeast(String name, double value, String unit, double baseline, double least) {
+    public static Figure atLeast(String name, double value, String unit, double baseline, double least) {
         return new Figure(name, value, unit, baseline, "at least " + plain(least) + " " + unit, value >= least);
     }
 
-    static Figure atMost(String name, double value, String unit, double baseline, double most) {
+    public static Figure atMost(String name, double value, String unit, double baseline, double most) {
         return new Figure(name, value, unit, baseline, "at most " + plain(most) + " " + unit, value <= most);
     }
 
@@ -25,7 +25,7 @@ record Figure(String name, double value, String unit, double baseline, String as
         return number == Math.rint(number) ? Long.toString((long) number) : Double.toString(number);
     }
 
-    String json() {
+    public String json() {
         Map<String, Object> fields = new LinkedHashMap<>();
         fields.put("name", name);
         fields.put("value", rounded(value));

@@ -1,4 +1,4 @@
-package wovenset.bench;
+package wovenset.bench.hold;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -11,6 +11,8 @@ import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.concurrent.locks.LockSupport;
 import tools.jackson.databind.JsonNode;
+import wovenset.bench.figure.Benchmark;
+import wovenset.bench.figure.Figure;
 import wovenset.core.testing.TestPhotos;
 import wovenset.server.testing.Api;
 import wovenset.server.testing.ApplicationProcess;
@@ -21,7 +23,7 @@ import wovenset.server.testing.PrivateDatabase;
  * its children at its highest (heap of 512 MB); then {@value KillRounds#ROUNDS} rounds of killing. The baseline of a time is that of a
  * common photo, the baseline of a memory what the application holds before.
  */
-final class HoldBench implements Bench.Benchmark {
+public final class HoldBench implements Benchmark {
     private static final double SECONDS_ASKED = 5000;
     private static final double GROWTH_ASKED = 300;
     private static final double MEMORY_ASKED = 1500;

@@ -1,4 +1,4 @@
-package wovenset.bench;
+package wovenset.bench.hold;
 
 import java.io.BufferedOutputStream;
 import java.io.ByteArrayOutputStream;

@@ -1,4 +1,4 @@
-package wovenset.bench;
+package wovenset.bench.hold;
 
 import java.io.IOException;
 import java.nio.file.Path;
@@ -12,6 +12,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.locks.LockSupport;
 import tools.jackson.databind.JsonNode;
+import wovenset.bench.figure.Figure;
 import wovenset.core.testing.TestPhotos;
 import wovenset.server.testing.Api;
 import wovenset.server.testing.ApplicationProcess;

@@ -1,23 +1,23 @@
-package wovenset.bench;
+package wovenset.bench.figure;
 
 import java.util.Arrays;
 import java.util.stream.DoubleStream;
 
 /** Times of the same thing done many times, in milliseconds. */
-final class Times {
+public final class Times {
     private final DoubleStream.Builder all = DoubleStream.builder();
     private double[] sorted = {};
 
-    void add(double ms) {
+    public void add(double ms) {
         all.add(ms);
     }
 
-    double median() {
+    public double median() {
         return share(0.5);
     }
 
     /** The time that 95 of 100 do not exceed. */
-    double p95() {
+    public double p95() {
         return share(0.95);
     }
 

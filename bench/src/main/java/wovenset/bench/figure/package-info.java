@@ -1,0 +1,3 @@
+/** What a benchmark is, and its figures beside their baselines. */
+@org.jspecify.annotations.NullMarked
+package wovenset.bench.figure;

@@ -1,0 +1,6 @@
+/**
+ * What holds: hostile files, large scans, posters and killing, each against an application in a process of its own. Start at {@link
+ * wovenset.bench.hold.HoldBench}.
+ */
+@org.jspecify.annotations.NullMarked
+package wovenset.bench.hold;
