@@ -1,6 +1,7 @@
 import { FolderOpen, ImagePlus } from 'lucide-react'
 import { type ReactNode, useRef, useState } from 'react'
 import { Button } from '../ui/Button'
+import { Progress } from '../ui/Progress'
 import { droppedFiles } from './droppedFiles'
 import type { Arriving } from './useIntake'
 
@@ -106,11 +107,12 @@ export function ArrivingList({ arriving, onClear }: { arriving: Arriving[]; onCl
         )}
       </div>
       {busy && (
-        <progress
-          className="mt-2 h-2 w-full accent-woad"
-          value={arriving.reduce((sum, { share }) => sum + share * 0.9, 0) + done.length * 0.1}
-          max={arriving.length}
-        />
+        <div className="mt-2">
+          <Progress
+            name="How much has come in"
+            share={(arriving.reduce((sum, { share }) => sum + share * 0.9, 0) + done.length * 0.1) / arriving.length}
+          />
+        </div>
       )}
       <ul className="mt-1 max-h-40 space-y-1 overflow-y-auto text-[13px] leading-4">
         {under.map(({ key, name, state, share }) => (

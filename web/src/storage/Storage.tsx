@@ -40,9 +40,9 @@ export function Storage() {
       <header className="flex h-14 items-center gap-3 border-b border-line px-8">
         <Link to="/" aria-label="Back to the shelf" className="flex items-center gap-3 hover:text-woad">
           <Mark size={24} />
-          <span className="text-lg font-semibold">Wovenset</span>
+          <span className="font-semibold">Shelf</span>
         </Link>
-        <h1 className="text-lg text-soft">Storage</h1>
+        <h1 className="border-l border-line pl-4 text-lg font-semibold">Storage</h1>
       </header>
       <main className="mx-auto max-w-3xl px-8 py-8">
         <Reading of={storage} doing="Looking through the folders" />
@@ -59,19 +59,22 @@ export function Storage() {
                 Remove all made files
               </Button>
             </Part>
+            <Part title="Photos that no piece needs">
+              <p className="text-soft">
+                They go by themselves a few times a day, once the pieces that showed them are gone for good.
+              </p>
+              <Button onClick={() => void clear(storage.data)}>Give them back now</Button>
+            </Part>
             <Part title="Deleted pieces">
-              <div className="flex flex-wrap items-end gap-4">
-                <div className="w-56">
-                  <NumberField
-                    label="Can be brought back for"
-                    suffix="days"
-                    value={storage.data.keptDays}
-                    min={1}
-                    max={3650}
-                    onCommit={(days) => void keep(days)}
-                  />
-                </div>
-                <Button onClick={() => void clear(storage.data)}>Give back photos that no piece needs</Button>
+              <div className="w-56">
+                <NumberField
+                  label="Can be brought back for"
+                  suffix="days"
+                  value={storage.data.keptDays}
+                  min={1}
+                  max={3650}
+                  onCommit={(days) => void keep(days)}
+                />
               </div>
               <DeletedPieces pieces={storage.data.deleted} attempt={attempt} />
             </Part>
@@ -104,9 +107,7 @@ function Shares({ storage }: { storage: StorageView }) {
   const most = Math.max(1, ...shares.map(({ bytes }) => bytes))
   return (
     <table className="w-full border-collapse">
-      <caption className="mb-3 text-left text-soft">
-        The disk has {sayBytes(storage.free)} left. Photos are kept as they came, so they take most.
-      </caption>
+      <caption className="mb-3 text-left text-soft">The disk has {sayBytes(storage.free)} left.</caption>
       <tbody>
         {shares.map(({ name, detail, bytes }) => (
           <tr key={name} className="border-b border-line">

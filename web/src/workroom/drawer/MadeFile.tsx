@@ -3,6 +3,7 @@ import { Download, Trash2, X } from 'lucide-react'
 import { client, data, type Make } from '../../api/client'
 import { sayBytes } from '../../measure/bytes'
 import { IconButton } from '../../ui/Button'
+import { Progress } from '../../ui/Progress'
 
 const when = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', hour: '2-digit', minute: '2-digit' })
 
@@ -51,7 +52,7 @@ export function MadeFile({ made }: { made: Make }) {
             <p role="status" className="truncate text-[13px]">
               {made.request.kind}: {made.doing}, {Math.round(made.share * 100)} %
             </p>
-            <progress className="h-2 w-full accent-woad" value={made.share} max={1} />
+            <Progress share={made.share} name="How much is made" />
           </div>
           <IconButton name="Stop making this file" onClick={() => void cancel()}>
             <X size={16} />

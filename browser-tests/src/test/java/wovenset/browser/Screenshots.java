@@ -63,7 +63,8 @@ public final class Screenshots {
         take("dress");
         lookbook.step("Make");
         lookbook.button("Make the file").click();
-        page.getByText("autumn lookbook, 4 pages.pdf").waitFor();
+        page.getByText("autumn lookbook, 4 pages.pdf").first().waitFor();
+        page.waitForFunction("() => document.querySelector('progress') === null");
         take("make");
         page.navigate(address + "/storage");
         page.getByText("Photos as you brought them in").waitFor();
