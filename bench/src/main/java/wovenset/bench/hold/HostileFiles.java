@@ -32,7 +32,7 @@ final class HostileFiles {
     /** A TIFF of so many directories, each of which names the next. */
     static byte[] chained() {
         byte[] plain = MovingPictures.bigTiff(TestPhotos.corners(16, 16));
-        int directory = 8 + 9 * 20 + 8;
+        int directory = 8 + 10 * 20 + 8;
         int first = plain.length - directory;
         ByteBuffer out = ByteBuffer.allocate(first + DIRECTORIES * directory).order(ByteOrder.LITTLE_ENDIAN);
         out.put(plain, 0, first);

@@ -296,6 +296,22 @@ class PhotoKindsTest {
         }
     }
 
+    @Test
+    void aBigTiffIsTurnedAndTellsItsWordsAndDate() {
+        String xmp = "<x:xmpmeta xmlns:x=\"adobe:ns:meta/\">"
+                + "<rdf:RDF xmlns:rdf=\"http://www.w3.org/1999/02/22-rdf-syntax-ns#\"><rdf:Description rdf:about=\"\""
+                + " xmlns:dc=\"http://purl.org/dc/elements/1.1/\" xmlns:exif=\"http://ns.adobe.com/exif/1.0/\""
+                + " exif:DateTimeOriginal=\"2026-08-02T20:48:36\"><dc:description><rdf:Alt>"
+                + "<rdf:li xml:lang=\"x-default\">The blue kite</rdf:li></rdf:Alt></dc:description>"
+                + "</rdf:Description></rdf:RDF></x:xmpmeta>";
+        byte[] file = MovingPictures.bigTiff(TestPhotos.corners(80, 48), 6, xmp);
+        PhotoHeader header = inspect(file);
+        assertThat(header.width()).isEqualTo(48);
+        assertThat(header.height()).isEqualTo(80);
+        assertThat(header.caption()).isEqualTo("The blue kite");
+        assertThat(header.takenAt()).isEqualTo(LocalDateTime.of(2026, 8, 2, 20, 48, 36));
+    }
+
     /** A frame of 40 × 30 at 50, 20 of a screen of 200 × 100. */
     @Test
     void aGifsFirstFrameLiesOnItsScreen() {

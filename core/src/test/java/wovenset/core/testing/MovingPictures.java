@@ -5,6 +5,8 @@ import java.io.ByteArrayOutputStream;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.zip.CRC32;
 
 /** Files of several frames, and of more than four gigabytes' reach, written by hand: no library at hand writes them. */
@@ -102,34 +104,48 @@ public final class MovingPictures {
 
     /** A TIFF whose offsets have 64 bits (BigTIFF), with one strip of plain colours. */
     public static byte[] bigTiff(BufferedImage image) {
+        return bigTiff(image, 1, "");
+    }
+
+    /**
+     * The same with the way in which it is to be turned, and embedded words.
+     *
+     * @param xmp empty for none
+     */
+    public static byte[] bigTiff(BufferedImage image, int orientation, String xmp) {
         int width = image.getWidth();
         int height = image.getHeight();
         int pixels = width * height * 3;
-        long[][] tags = {
-            {256, 4, 1, width},
-            {257, 4, 1, height},
-            {258, 3, 3, 0x0008_0008_0008L},
-            {259, 3, 1, 1},
-            {262, 3, 1, 2},
-            {273, 16, 1, 16},
-            {277, 3, 1, 3},
-            {278, 4, 1, height},
-            {279, 16, 1, pixels}
-        };
-        ByteBuffer out = little(16 + pixels + 8 + tags.length * 20 + 8);
+        byte[] words = xmp.getBytes(StandardCharsets.UTF_8);
+        List<long[]> tags = new ArrayList<>(List.of(
+                new long[] {256, 4, 1, width},
+                new long[] {257, 4, 1, height},
+                new long[] {258, 3, 3, 0x0008_0008_0008L},
+                new long[] {259, 3, 1, 1},
+                new long[] {262, 3, 1, 2},
+                new long[] {273, 16, 1, 16},
+                new long[] {274, 3, 1, orientation},
+                new long[] {277, 3, 1, 3},
+                new long[] {278, 4, 1, height},
+                new long[] {279, 16, 1, pixels}));
+        if (words.length > 0) {
+            tags.add(new long[] {700, 1, words.length, 16 + pixels});
+        }
+        ByteBuffer out = little(16 + pixels + words.length + 8 + tags.size() * 20 + 8);
         out.put((byte) 'I')
                 .put((byte) 'I')
                 .putShort((short) 43)
                 .putShort((short) 8)
                 .putShort((short) 0);
-        out.putLong(16 + pixels);
+        out.putLong(16 + pixels + words.length);
         for (int y = 0; y < height; y++) {
             for (int x = 0; x < width; x++) {
                 int rgb = image.getRGB(x, y);
                 out.put((byte) (rgb >> 16)).put((byte) (rgb >> 8)).put((byte) rgb);
             }
         }
-        out.putLong(tags.length);
+        out.put(words);
+        out.putLong(tags.size());
         for (long[] tag : tags) {
             out.putShort((short) tag[0])
                     .putShort((short) tag[1])

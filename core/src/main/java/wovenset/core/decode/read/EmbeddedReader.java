@@ -41,6 +41,9 @@ public final class EmbeddedReader {
 
     /** @throws IOException if the file cannot be read; what is damaged in it is left out */
     public static Embedded read(Path file) throws IOException {
+        if (BigTiffMetadata.suits(file)) {
+            return new EmbeddedReader(BigTiffMetadata.read(file)).embedded();
+        }
         try (InputStream in = new BufferedInputStream(Files.newInputStream(file))) {
             return new EmbeddedReader(ImageMetadataReader.readMetadata(in, Files.size(file))).embedded();
         } catch (ImageProcessingException e) {
