@@ -10,11 +10,11 @@ import org.springframework.util.unit.DataSize;
  * @param data the folder of photos and made files
  * @param demo the folder of the demo's photos and pieces; empty for none
  * @param hosts names besides localhost by which the application may be addressed
- * @param pictureMemory what the pictures of files being made may take together, outside the heap; others wait for their turn
+ * @param pictureMemory what pictures of files being made may take together of the heap; others wait for their turn
  */
 @ConfigurationProperties("wovenset")
 public record WovensetProperties(
         Path data,
         @DefaultValue("") String demo,
         @DefaultValue List<String> hosts,
-        @DefaultValue("500MB") DataSize pictureMemory) {}
+        @DefaultValue("256MB") DataSize pictureMemory) {}

@@ -8,6 +8,8 @@ import wovenset.core.paint.RasterScale;
 import wovenset.core.photo.PhotoPixels;
 import wovenset.core.picture.PhotoDecoder;
 import wovenset.core.picture.file.RefusedPhotoException;
+import wovenset.core.scene.Op;
+import wovenset.core.scene.PageScene;
 
 /**
  * Photos decoded from their originals at the size they are printed, kept while neighbouring strips need them: at most a
@@ -43,6 +45,54 @@ final class ExportRasters implements PhotoRasters {
             return image;
         } catch (RefusedPhotoException e) {
             throw MissingPhotoException.damaged(original.name(), e);
+        }
+    }
+
+    /** The bytes that the photos of a page come to at most, as far as they are kept side by side. */
+    long needed(PageScene page, double pixelsPerMm) {
+        Needs needs = new Needs(pixelsPerMm);
+        page.units().forEach(unit -> needs.group(unit.onPage()));
+        long all = needs.bytes.values().stream().mapToLong(Long::longValue).sum();
+        long largest =
+                needs.bytes.values().stream().mapToLong(Long::longValue).max().orElse(0);
+        return Math.min(all, budget + largest);
+    }
+
+    /** What each picture will take when it is decoded. */
+    private static final class Needs implements Op.Visitor {
+        private final Map<Key, Long> bytes = new LinkedHashMap<>();
+        private double scale;
+
+        Needs(double pixelsPerMm) {
+            scale = pixelsPerMm;
+        }
+
+        @Override
+        public void group(Op.Group group) {
+            double around = scale;
+            scale *= Math.sqrt(Math.abs(group.to().awt().getDeterminant()));
+            group.children().forEach(op -> op.accept(this));
+            scale = around;
+        }
+
+        @Override
+        public void image(Op.Image image) {
+            int edge = Math.max(image.widthPx(), image.heightPx());
+            int longEdge = RasterScale.longEdge(image.widthPx(), image.heightPx(), scale * image.mmPerPixel());
+            double side = (double) longEdge / edge;
+            bytes.put(
+                    new Key(image.pixels(), longEdge),
+                    Math.round(4 * side * side * image.widthPx() * image.heightPx()));
+        }
+
+        @Override
+        public void fill(Op.Fill fill) {
+            // Takes nothing.
+        }
+
+        @Override
+        public void glyphs(Op.Glyphs glyphs) {
+            // Takes nothing.
         }
     }
 

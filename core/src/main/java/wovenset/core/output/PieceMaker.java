@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import wovenset.core.paint.PaintMemory;
-import wovenset.core.paint.RasterPainter;
 import wovenset.core.piece.Piece;
 import wovenset.core.said.Reason;
 import wovenset.core.scene.PageScene;
@@ -71,7 +70,7 @@ public final class PieceMaker {
 
     private String images(Piece piece, MakeRequest request, Path target, MakeProgress progress) throws IOException {
         List<PageScene> scenes = scenes(piece, request);
-        PageImageWriter writer = new PageImageWriter(new RasterPainter(new ExportRasters(files)), memory, request);
+        PageImageWriter writer = new PageImageWriter(new ExportRasters(files), memory, request);
         if (scenes.size() == 1) {
             writer.write(scenes.get(0), target, progress, 0, 1);
             return imageName(piece, request, 0, writer.extent(scenes.get(0)));

@@ -47,6 +47,11 @@ import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.bytedeco.javacpp.BytePointer;
+import org.bytedeco.javacpp.IntPointer;
+import org.bytedeco.opencv.global.opencv_core;
+import org.bytedeco.opencv.global.opencv_imgcodecs;
+import org.bytedeco.opencv.opencv_core.Mat;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -425,12 +430,35 @@ class PieceMakerTest {
                 ImageIO.read(make(piece, request(Kind.PNG, 1, 280)).file().toFile());
         BufferedImage whole = new RasterPainter(new ExportRasters(photos))
                 .page(photos.resolver().resolve(piece, piece.pages().get(0)), new Resolution(280).pixelsPerMm());
-        int seam = 6_000_000 / strips.getWidth();
+        int seam = 6_000_000 / strips.getWidth() / 8 * 8;
         assertThat(strips.getHeight()).as("more than one strip").isGreaterThan(seam + 32);
         assertThat(Likeness.of(
                         strips.getSubimage(0, seam - 32, strips.getWidth(), 64),
                         whole.getSubimage(0, seam - 32, whole.getWidth(), 64)))
                 .isGreaterThan(0.9999);
+    }
+
+    /** Put together at its restart markers, to the pixel what it is when packed as one. */
+    @Test
+    void aJpegOfStripsIsTheOneOfTheWhole() throws IOException {
+        Piece piece = sample(1);
+        Path file = make(piece, request(Kind.JPEG, 1, 280)).file();
+        Path plain = make(piece, request(Kind.PNG, 1, 280)).file();
+        try (Mat picture = opencv_imgcodecs.imread(plain.toString());
+                BytePointer packed = new BytePointer();
+                IntPointer options = new IntPointer(
+                        opencv_imgcodecs.IMWRITE_JPEG_QUALITY,
+                        95,
+                        opencv_imgcodecs.IMWRITE_JPEG_SAMPLING_FACTOR,
+                        0x111111)) {
+            opencv_imgcodecs.imencode(".jpg", picture, packed, options);
+            try (Mat whole = opencv_imgcodecs.imdecode(new Mat(packed), opencv_imgcodecs.IMREAD_COLOR);
+                    Mat strips = opencv_imgcodecs.imread(file.toString())) {
+                assertThat(strips.rows()).isEqualTo(whole.rows());
+                assertThat(opencv_core.norm(strips, whole, opencv_core.NORM_INF, new Mat()))
+                        .isZero();
+            }
+        }
     }
 
     @Test
