@@ -53,6 +53,15 @@ public final class ColourProfile implements AutoCloseable {
         return opened.isPresent();
     }
 
+    /** Of greys of 8 bits. */
+    static Optional<ColourProfile> ofGrey(byte[] profile) {
+        return open(profile, LittleCms.GREY_DATA, LittleCms.GREY, LittleCms.BGR);
+    }
+
+    void convert(Memory from, Memory to, int pixels) {
+        LittleCms.CMS.cmsDoTransform(transform, from, to, pixels);
+    }
+
     private static byte[] coatedPaper() {
         try (InputStream file = ColourProfile.class.getResourceAsStream("coated-paper.icc")) {
             return Objects.requireNonNull(file).readAllBytes();

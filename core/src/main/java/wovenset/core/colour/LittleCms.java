@@ -16,11 +16,14 @@ interface LittleCms extends Library {
     /** Cyan, magenta, yellow, black, 8 bits each, 255 for solid ink. */
     int INKS = 6 << 16 | 4 << 3 | 1;
 
+    int GREY = 3 << 16 | 1 << 3 | 1;
+
     int RELATIVE = 1;
     /** Black point compensation; and no memory of the last colour, so that threads may share a transform. */
     int FLAGS = 0x2000 | 0x0040;
 
     int RGB_DATA = 0x52474220;
+    int GREY_DATA = 0x47524159;
     int CMYK_DATA = 0x434D594B;
 
     @Nullable

@@ -66,6 +66,14 @@ public sealed interface Edit {
     /** Lets photos that no frame shows flow into the empty frames in reading order, on new pages if there are too few. */
     record FlowEntries() implements Edit {}
 
+    /**
+     * Places the photos that no frame shows on pages that are composed for them, so many each. The page takes them if it shows none,
+     * or if it is to show all of them beside its own; otherwise new pages right after it do.
+     *
+     * @param each photos on a page, 1 to 60
+     */
+    record ComposeWaiting(UUID pageId, int each) implements Edit {}
+
     // ---- pages ----
 
     /** Adds an empty page like its neighbour after this one. */

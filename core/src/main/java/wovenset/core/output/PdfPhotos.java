@@ -18,6 +18,7 @@ import org.apache.pdfbox.pdmodel.graphics.color.PDICCBased;
 import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import wovenset.core.colour.ColourProfile;
+import wovenset.core.colour.GreyProfile;
 import wovenset.core.geometry.Affine;
 import wovenset.core.paint.PdfImages;
 import wovenset.core.paint.PhotoRasters;
@@ -136,10 +137,10 @@ final class PdfPhotos implements PdfImages {
     }
 
     private PDColorSpace space(JpegSegments segments) throws IOException {
-        PDColorSpace device = segments.components() == 1 ? PDDeviceGray.INSTANCE : PDDeviceRGB.INSTANCE;
+        boolean grey = segments.components() == 1;
         byte[] profile = segments.profile();
-        if (segments.components() != 3 || !ColourProfile.isOfColours(profile)) {
-            return device;
+        if (!(grey ? GreyProfile.is(profile) : segments.components() == 3 && ColourProfile.isOfColours(profile))) {
+            return grey ? PDDeviceGray.INSTANCE : PDDeviceRGB.INSTANCE;
         }
         PDICCBased known = profiles.get(Arrays.hashCode(profile));
         if (known == null) {
@@ -147,8 +148,10 @@ final class PdfPhotos implements PdfImages {
             try (OutputStream out = known.getPDStream().createOutputStream(COSName.FLATE_DECODE)) {
                 out.write(profile);
             }
-            known.getPDStream().getCOSObject().setInt(COSName.N, 3);
-            known.getPDStream().getCOSObject().setItem(COSName.ALTERNATE, COSName.DEVICERGB);
+            known.getPDStream().getCOSObject().setInt(COSName.N, segments.components());
+            known.getPDStream()
+                    .getCOSObject()
+                    .setItem(COSName.ALTERNATE, grey ? COSName.DEVICEGRAY : COSName.DEVICERGB);
             profiles.put(Arrays.hashCode(profile), known);
         }
         return known;

@@ -45,10 +45,17 @@ public final class DerivedPixels {
         return white;
     }
 
-    /** A picture reduced by area averaging to these sizes. */
+    /**
+     * A picture reduced by area averaging to these sizes.
+     *
+     * @param image of bytes that are all its own, not a part of another
+     */
     public static BufferedImage reduced(BufferedImage image, int width, int height) {
         boolean clear = image.getColorModel().hasAlpha();
         byte[] pixels = ((DataBufferByte) image.getRaster().getDataBuffer()).getData();
+        if (pixels.length != image.getWidth() * image.getHeight() * (clear ? 4 : 3)) {
+            throw new IllegalArgumentException("A part of another picture");
+        }
         try (Mat picture = new Mat(
                         image.getHeight(), image.getWidth(), clear ? opencv_core.CV_8UC4 : opencv_core.CV_8UC3);
                 Mat small = new Mat();

@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import org.bytedeco.opencv.global.opencv_imgcodecs;
 import org.bytedeco.opencv.opencv_core.Mat;
 import wovenset.core.colour.ColourProfile;
+import wovenset.core.colour.GreyProfile;
 import wovenset.core.decode.Decoders;
 import wovenset.core.decode.answer.Kind;
 import wovenset.core.decode.answer.UnreadableException;
@@ -26,6 +27,8 @@ import wovenset.core.said.Reason;
 record StoredPicture(Mat pixels, byte[] profile) {
     /** Bytes that a decoded PNG may take. */
     private static final long MOST_AT_ONCE = 160_000_000;
+    /** Where its header says which of palette, colour and alpha it has (ISO/IEC 15948, 11.2.2). */
+    private static final int PNG_COLOURS = 25;
 
     /**
      * @param longEdge that is enough; a JPEG may come as half, a quarter or an eighth of its size if that is still larger
@@ -52,12 +55,22 @@ record StoredPicture(Mat pixels, byte[] profile) {
                         : stored / 8 < longEdge
                                 ? opencv_imgcodecs.IMREAD_REDUCED_COLOR_4
                                 : opencv_imgcodecs.IMREAD_REDUCED_COLOR_8;
-        byte[] profile = JpegSegments.head(FileBytes.of(file)).profile();
+        JpegSegments segments = JpegSegments.head(FileBytes.of(file));
+        byte[] profile = suiting(segments.profile(), segments.components() == 1);
         return unpacked(file, flag | opencv_imgcodecs.IMREAD_IGNORE_ORIENTATION, profile);
+    }
+
+    /** A profile of colours says nothing of a grey picture, nor one of greys of a coloured one. */
+    private static byte[] suiting(byte[] profile, boolean grey) {
+        return profile.length > 0 && GreyProfile.is(profile) != grey ? new byte[0] : profile;
     }
 
     /** Converts such a picture's colours, at this size or a smaller one. */
     void toStandard(Mat picture) {
+        if (GreyProfile.is(profile)) {
+            GreyProfile.of(profile).toStandard(picture);
+            return;
+        }
         try (ColourProfile opened =
                 ColourProfile.ofColours(profile, picture.channels()).orElse(null)) {
             if (opened != null) {
@@ -107,7 +120,8 @@ record StoredPicture(Mat pixels, byte[] profile) {
     /** A picture that would take much memory as a whole comes row by row. */
     private static StoredPicture png(Path file, PhotoHeader header, int longEdge) {
         ByteBuffer bytes = FileBytes.of(file);
-        byte[] profile = PngChunks.profile(bytes);
+        boolean grey = (bytes.get(PNG_COLOURS) & 3) == 0;
+        byte[] profile = suiting(PngChunks.profile(bytes), grey);
         long whole = (long) header.storedWidth() * header.storedHeight() * (bytes.get(24) == 16 ? 8 : 4);
         return whole > MOST_AT_ONCE
                 ? ofChild(file, Kind.PNG, profile, longEdge)

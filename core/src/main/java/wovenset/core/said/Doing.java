@@ -15,6 +15,7 @@ public enum Doing implements Code {
     SHOW_SUBJECT,
     FIND_SUBJECT,
     FLOW,
+    COMPOSE,
     ADD_PAGE,
     COPY_PAGE,
     DELETE_PAGE,

@@ -66,6 +66,8 @@ public enum Reason implements Code {
     CELL_TOO_NARROW,
     GAP_TOO_WIDE,
     NOTHING_TO_PROPOSE,
+    NOTHING_WAITS,
+    EACH_AT_LEAST_ONE,
     TOO_MANY_TO_PROPOSE,
     PATTERN_NAME,
     PATTERN_SIZE,

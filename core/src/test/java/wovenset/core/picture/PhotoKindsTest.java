@@ -216,6 +216,33 @@ class PhotoKindsTest {
         assertThat(new Color(decode(file, 32).getRGB(16, 16)).getRed()).isCloseTo(188, within(2));
     }
 
+    /** The middle grey of light without a curve, in the three formats that scanners write; a profile of colours says nothing of it. */
+    @ParameterizedTest
+    @ValueSource(strings = {"jpg", "png", "tif"})
+    void aProfileOfGreysIsHonoured(String format) throws IOException {
+        BufferedImage plain = new BufferedImage(32, 32, BufferedImage.TYPE_BYTE_GRAY);
+        for (int i = 0; i < 1024; i++) {
+            plain.getRaster().setSample(i % 32, i / 32, 0, 128);
+        }
+        byte[] bare = format.equals("tif") ? tiff(plain, "None") : TestPhotos.file(plain, format);
+        assertThat(level(bare)).isCloseTo(128, within(1));
+        assertThat(level(profiled(bare, format, TestPhotos.greys(1.8)))).isCloseTo(146, within(2));
+        assertThat(level(profiled(
+                        bare,
+                        format,
+                        ICC_Profile.getInstance(ColorSpace.CS_LINEAR_RGB).getData())))
+                .isCloseTo(128, within(1));
+    }
+
+    private int level(byte[] file) {
+        return new Color(decode(file, 32).getRGB(16, 16)).getRed();
+    }
+
+    private byte[] profiled(byte[] file, String format, byte[] profile) throws IOException {
+        Path path = Files.write(folder.resolve("profile.icc"), profile);
+        return Tool.tagged(file, format, "-icc_profile<=" + path);
+    }
+
     @Test
     void aTiffInFourInksLooksAsItPrints() throws IOException {
         ICC_Profile paper;

@@ -166,6 +166,25 @@ public final class TestPhotos {
         return concat(concat(head, content), Arrays.copyOfRange(jpeg, 2, jpeg.length));
     }
 
+    /** A colour profile (ICC.1:2010) of greys whose light is this power of their value. */
+    public static byte[] greys(double power) {
+        ByteBuffer out = ByteBuffer.allocate(192);
+        out.putInt(0, 192).putInt(8, 0x0210_0000);
+        out.put(12, "mntrGRAYXYZ ".getBytes(StandardCharsets.US_ASCII));
+        out.put(36, "acsp".getBytes(StandardCharsets.US_ASCII));
+        out.position(68);
+        out.putInt(0xF6D6).putInt(0x1_0000).putInt(0xD32D);
+        out.position(128);
+        out.putInt(2);
+        out.put("wtpt".getBytes(StandardCharsets.US_ASCII)).putInt(156).putInt(20);
+        out.put("kTRC".getBytes(StandardCharsets.US_ASCII)).putInt(176).putInt(14);
+        out.put("XYZ ".getBytes(StandardCharsets.US_ASCII)).putInt(0);
+        out.putInt(0xF6D6).putInt(0x1_0000).putInt(0xD32D);
+        out.put("curv".getBytes(StandardCharsets.US_ASCII)).putInt(0).putInt(1);
+        out.putShort((short) Math.round(power * 256));
+        return out.array();
+    }
+
     /** The JPEG with an embedded colour profile (ICC.1, annex B.4) in one part. */
     public static byte[] withProfile(byte[] jpeg, byte[] profile) {
         return withSegment(jpeg, 0xE2, concat("ICC_PROFILE\0\1\1".getBytes(StandardCharsets.ISO_8859_1), profile));

@@ -1,7 +1,9 @@
 package wovenset.core.decode.read;
 
 import java.awt.Rectangle;
+import java.awt.color.ColorSpace;
 import java.awt.color.ICC_ColorSpace;
+import java.awt.color.ICC_Profile;
 import java.awt.image.BufferedImage;
 import java.awt.image.ColorModel;
 import java.awt.image.DataBuffer;
@@ -9,6 +11,7 @@ import java.awt.image.IndexColorModel;
 import java.awt.image.Raster;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.Arrays;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
@@ -28,6 +31,9 @@ final class TiffSource implements Source {
     private interface Work<T> {
         T on(ImageReader reader) throws IOException;
     }
+
+    private static final byte[] PLAIN_GREY =
+            ICC_Profile.getInstance(ColorSpace.CS_GRAY).getData();
 
     private static <T> T open(Path file, Work<T> work) throws IOException {
         ImageReader reader = ImageIO.getImageReadersByFormatName("tiff").next();
@@ -81,12 +87,13 @@ final class TiffSource implements Source {
         return colours.hasAlpha() ? Raw.Samples.BLUE_GREEN_RED_ALPHA : Raw.Samples.BLUE_GREEN_RED;
     }
 
-    /** Of colours or inks that the file tells of; the reader gives grey and files without a profile one of its own. */
+    /** That the file tells of; the reader gives one of the platform's to what has none. */
     private static byte[] profile(ColorModel colours) {
-        boolean told = colours.getColorSpace() instanceof ICC_ColorSpace
-                && colours.getNumColorComponents() >= 3
-                && !colours.getColorSpace().isCS_sRGB();
-        return told ? ((ICC_ColorSpace) colours.getColorSpace()).getProfile().getData() : new byte[0];
+        if (!(colours.getColorSpace() instanceof ICC_ColorSpace space) || space.isCS_sRGB()) {
+            return new byte[0];
+        }
+        byte[] profile = space.getProfile().getData();
+        return Arrays.equals(profile, PLAIN_GREY) ? new byte[0] : profile;
     }
 
     private static void fill(byte[] block, BufferedImage strip, Raw.Samples samples) {

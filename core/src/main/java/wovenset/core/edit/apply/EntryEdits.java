@@ -129,12 +129,9 @@ final class EntryEdits {
     }
 
     private Outcome flow(Piece piece) {
-        Map<UUID, Entry> waiting = new LinkedHashMap<>();
-        piece.entries().forEach(entry -> waiting.put(entry.id(), entry));
-        piece.pages().forEach(page -> page.frames()
-                .forEach(frame -> piece.entryOf(page, frame).ifPresent(entry -> waiting.remove(entry.id()))));
+        List<Entry> waiting = ComposeEdits.waiting(piece);
         int flowed = waiting.size();
-        Iterator<Entry> next = waiting.values().iterator();
+        Iterator<Entry> next = waiting.iterator();
         List<Page> pages = new ArrayList<>();
         for (Page page : piece.pages()) {
             pages.add(next.hasNext() ? filled(page, next) : page);

@@ -111,11 +111,13 @@ class EditKindsTest {
                 .extracting(Object::getClass)
                 .map(Class::getSimpleName)
                 .containsExactlyInAnyOrder(Stream.of(Edit.class.getPermittedSubclasses())
-                        .filter(kind -> kind != Edit.PartCells.class)
+                        .filter(kind -> kind != Edit.PartCells.class && kind != Edit.ComposeWaiting.class)
                         .map(Class::getSimpleName)
                         .toArray(String[]::new));
         Piece joined = applied(PIECE, new Edit.JoinCells(PAGE, FRAMES));
         assertThat(applied(joined, new Edit.PartCells(PAGE, frame(joined, 0)))).isNotEqualTo(joined);
+        Piece waiting = applied(PIECE, new Edit.EmptyFrame(PAGE, FRAMES.get(0)));
+        assertThat(applied(waiting, new Edit.ComposeWaiting(PAGE, 1))).isNotEqualTo(waiting);
     }
 
     @ParameterizedTest
