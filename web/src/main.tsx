@@ -6,7 +6,6 @@ import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { BrowserRouter, Route, Routes } from 'react-router'
 import { DragProvider } from './drag/DragProvider'
-import { LightTable } from './light-table/LightTable'
 import { Shelf } from './shelf/Shelf'
 import { Storage } from './storage/Storage'
 import { NoticeProvider } from './ui/Notices'
@@ -18,19 +17,18 @@ if (root) {
   createRoot(root).render(
     <StrictMode>
       <QueryClientProvider client={queries}>
-        <NoticeProvider>
-          <DragProvider>
-            <BrowserRouter>
+        <BrowserRouter>
+          <NoticeProvider>
+            <DragProvider>
               <Routes>
                 <Route path="/" element={<Shelf />} />
-                <Route path="/pieces/:pieceId" element={<Workroom />} />
-                <Route path="/pieces/:pieceId/light-table" element={<LightTable />} />
+                <Route path="/pieces/:pieceId/:station?" element={<Workroom />} />
                 <Route path="/storage" element={<Storage />} />
                 <Route path="*" element={<Shelf />} />
               </Routes>
-            </BrowserRouter>
-          </DragProvider>
-        </NoticeProvider>
+            </DragProvider>
+          </NoticeProvider>
+        </BrowserRouter>
       </QueryClientProvider>
     </StrictMode>,
   )

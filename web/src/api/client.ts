@@ -102,5 +102,13 @@ export const largePicture = (photo: string) => `/api/photos/${photo}/large`
 export const pagePicture = (piece: string, page: string, look: number, width: number) =>
   `/api/pieces/${piece}/pages/${page}/picture?look=${look}&width=${Math.round(width)}`
 
+/** A part of a page as it is now, drawn finely; in millimetres of the page and pixels of the picture. */
+export const windowPicture = (
+  piece: string,
+  page: string,
+  { x, y, width, height, pixelsPerMm }: { x: number; y: number; width: number; height: number; pixelsPerMm: number },
+) =>
+  `/api/pieces/${piece}/pages/${page}/window?x=${x}&y=${y}&width=${width}&height=${height}&pixelsPerMm=${pixelsPerMm}`
+
 export const proposalPicture = (piece: string, page: string, look: string, width: number) =>
   `/api/pieces/${piece}/pages/${page}/proposals/${look}?width=${Math.round(width)}`

@@ -1,133 +1,165 @@
+import { Clock3, TextCursorInput, Trash2 } from 'lucide-react'
 import { useQuery } from '@tanstack/react-query'
-import { ArrowLeft, Clock3, Redo2, Undo2 } from 'lucide-react'
-import { useEffect, useRef } from 'react'
-import { Link, useParams } from 'react-router'
+import { useEffect, useMemo, useRef, useState } from 'react'
 import { client, data } from '../api/client'
-import { Button, IconButton } from '../ui/Button'
+import { Button } from '../ui/Button'
 import { useNotice } from '../ui/Notices'
-import type { TrayPhoto } from '../workroom/context'
+import { useStretch } from '../ui/useStretch'
+import { type TrayPhoto, useRoom } from '../workroom/context'
 import { usesOf } from '../workroom/piece/model'
-import { usePhotos } from '../workroom/piece/usePhotos'
-import { usePiece } from '../workroom/piece/usePiece'
 import { byTime, groupsOf } from './dateGroups'
-import { ArrivingList, Choosers, FileDrop } from './Intake'
+import { packed } from './packing'
 import { TablePhoto } from './TablePhoto'
-import { useIntake } from './useIntake'
+import { useChosen } from './useChosen'
 
-/** All photos of a piece in order, with the days between them, their sizes, and how often each is used. */
+const SIZES = { rowHeight: 128, gap: 10, words: 40, day: 24 }
+
+/** A file's name without its kind, as words. */
+const nameOf = ({ fileName }: TrayPhoto) =>
+  fileName
+    .replace(/\.[^.]+$/, '')
+    .replaceAll(/[_\s]+/g, ' ')
+    .trim()
+
+/** All photos of the piece in order, packed in rows, with the days between them. */
 export function LightTable() {
-  const { pieceId = '' } = useParams()
-  const handle = usePiece(pieceId)
+  const { piece, photos, handle } = useRoom()
   const notice = useNotice()
-  const { open, edit } = handle
-  const all = usePhotos(pieceId, open?.piece.entries)
-  const revision = open?.revision
+  const { edit } = handle
   const check = useQuery({
-    queryKey: ['check', pieceId, revision],
-    queryFn: () => data(client.GET('/api/pieces/{id}/check', { params: { path: { id: pieceId } } })),
-    enabled: open !== undefined,
+    queryKey: ['check', piece.id, handle.open?.revision],
+    queryFn: () => data(client.GET('/api/pieces/{id}/check', { params: { path: { id: piece.id } } })),
     placeholderData: (before) => before,
   })
-  const { arriving, bring, clear } = useIntake(pieceId, handle)
+  const scroller = useRef<HTMLElement>(null)
+  const [width, setWidth] = useState(0)
+  const { from, to } = useStretch(scroller, 'down')
+  const { chosen, choose, forget } = useChosen(photos.map(({ entryId }) => entryId))
   const moved = useRef<string | null>(null)
+  useEffect(() => {
+    const element = scroller.current
+    if (!element) return
+    const observer = new ResizeObserver(([entry]) => entry && setWidth(Math.floor(entry.contentRect.width)))
+    observer.observe(element)
+    return () => observer.disconnect()
+  }, [])
   useEffect(() => {
     // A browser takes the focus from what is moved in the page; the next key press must find it there.
     if (moved.current && document.activeElement === document.body) {
       document.querySelector<HTMLElement>(`[data-drop="table:${moved.current}"]`)?.focus()
     }
     moved.current = null
-  }, [open?.piece.entries])
+  }, [piece.entries])
+  const { all, height } = useMemo(
+    () =>
+      packed(
+        groupsOf(photos).map(({ title, short, photos: items }) => ({ title, short, items })),
+        { ...SIZES, width },
+      ),
+    [photos, width],
+  )
 
-  if (handle.loadProblem) return <p className="p-16">{handle.loadProblem.message}</p>
-  if (!open)
-    return (
-      <p role="status" className="p-16 text-soft">
-        Switching the light on …
-      </p>
-    )
-
-  const { piece } = open
   const uses = usesOf(piece)
+  const waiting = photos.filter(({ entryId }) => !uses.has(entryId)).length
   const sharpness = new Map(check.data?.sharpness.map((one) => [one.entryId, one]))
   const order = (next: TrayPhoto[]) => void edit({ kind: 'orderEntries', entryIds: next.map(({ entryId }) => entryId) })
-  const place = (entryId: string, where: (now: number) => number) => {
-    moved.current = entryId
+  /** Moves these, or one, to a place among the rest. */
+  const place = (entryIds: string[], where: (now: number, rest: string[]) => number) => {
+    moved.current = entryIds[0] ?? null
     void edit(({ stored }) => {
       const ids = stored.entries.map(({ id }) => id)
-      const rest = ids.filter((id) => id !== entryId)
-      const to = where(ids.indexOf(entryId))
-      return to < 0 || to > rest.length
+      const going = ids.filter((id) => entryIds.includes(id))
+      const rest = ids.filter((id) => !entryIds.includes(id))
+      const at = where(ids.indexOf(going[0] ?? ''), rest)
+      return at < 0 || at > rest.length
         ? null
-        : { kind: 'orderEntries', entryIds: [...rest.slice(0, to), entryId, ...rest.slice(to)] }
+        : { kind: 'orderEntries', entryIds: [...rest.slice(0, at), ...going, ...rest.slice(at)] }
     })
   }
-  const takeOut = async (photo: TrayPhoto) => {
-    const pages = [...new Set(uses.get(photo.entryId) ?? [])]
-    const problem = await edit({ kind: 'removeEntries', entryIds: [photo.entryId] })
+  const takeOut = async (entryIds: string[]) => {
+    const first = photos.find(({ entryId }) => entryId === entryIds[0])
+    const pages = [...new Set(entryIds.flatMap((id) => uses.get(id) ?? []))]
+    const problem = await edit({ kind: 'removeEntries', entryIds })
+    if (problem) return
+    forget()
+    const what = entryIds.length === 1 ? `${first?.fileName} is` : `${entryIds.length} photos are`
+    const one = entryIds.length === 1
+    const it = one ? 'It was' : 'They were'
     const where =
-      pages.length === 0 ? 'It was not used.' : `It was on page ${pages.join(', ')}; its frames are empty now.`
-    if (!problem) notice(`${photo.fileName} is taken out. ${where}`, { action: { name: 'Undo', run: handle.undo } })
+      pages.length === 0
+        ? `${it} not used.`
+        : `${it} on page ${pages.join(', ')}; ${one ? 'its' : 'their'} frames are empty now.`
+    notice(`${what} taken out. ${where}`, { action: { name: 'Undo', run: handle.undo } })
   }
+  /** One step of the history for all of them. */
+  const caption = async () => {
+    const batch = crypto.randomUUID()
+    for (const photo of photos.filter((one) => !one.caption))
+      await edit({ kind: 'captionEntry', entryId: photo.entryId, caption: nameOf(photo) }, { batch })
+  }
+  const wordless = photos.filter((photo) => !photo.caption).length
   return (
-    <FileDrop onFiles={bring} className="flex h-full flex-col">
-      <header className="flex min-h-14 flex-wrap items-center gap-3 border-b border-line px-6 py-2">
-        <Link to={`/pieces/${pieceId}`} className="inline-flex items-center gap-2 font-semibold hover:text-woad">
-          <ArrowLeft size={18} /> {piece.name}
-        </Link>
+    <>
+      <div className="flex min-h-10 shrink-0 flex-wrap items-center gap-2 pb-2">
         <h1 className="text-base font-semibold">Light table</h1>
-        <span className="text-soft">
-          {all.length} {all.length === 1 ? 'photo' : 'photos'}, {all.filter(({ entryId }) => !uses.has(entryId)).length}{' '}
-          not placed
+        <span className="mr-auto text-soft" role="status">
+          {chosen.size > 0
+            ? `${chosen.size} of ${photos.length} selected`
+            : `${photos.length} ${photos.length === 1 ? 'photo' : 'photos'}, ${waiting} not placed`}
         </span>
-        <div className="ml-auto flex items-center gap-2">
-          <Button disabled={all.length < 2} onClick={() => order(byTime(all))}>
-            <Clock3 size={16} /> In order of time
+        {chosen.size > 0 && (
+          <Button onClick={() => void takeOut([...chosen])}>
+            <Trash2 size={16} /> Take {chosen.size === 1 ? 'it' : `all ${chosen.size}`} out
           </Button>
-          <Choosers onFiles={bring} />
-          <IconButton
-            name={open.undo ? `Undo: ${open.undo}` : 'Nothing to undo'}
-            disabled={!open.undo}
-            onClick={handle.undo}
-          >
-            <Undo2 size={18} />
-          </IconButton>
-          <IconButton
-            name={open.redo ? `Redo: ${open.redo}` : 'Nothing to redo'}
-            disabled={!open.redo}
-            onClick={handle.redo}
-          >
-            <Redo2 size={18} />
-          </IconButton>
-        </div>
-      </header>
-      <main className="min-h-0 flex-1 overflow-y-auto px-6 py-5">
-        <ArrivingList arriving={arriving} onClear={clear} />
-        {piece.entries.length === 0 && (
+        )}
+        {wordless > 0 && (
+          <Button onClick={() => void caption()}>
+            <TextCursorInput size={16} /> Captions from names
+          </Button>
+        )}
+        <Button disabled={photos.length < 2} onClick={() => order(byTime(photos))}>
+          <Clock3 size={16} /> In order of time
+        </Button>
+      </div>
+      <main
+        ref={scroller}
+        aria-label="Light table"
+        data-place="bench"
+        tabIndex={-1}
+        className="min-h-0 flex-1 overflow-y-auto focus-visible:outline-none"
+      >
+        {photos.length === 0 && (
           <p className="py-24 text-center text-soft">
-            No photos yet. Drop files, folders or a ZIP anywhere here, or bring them in with the button above.
+            No photos yet. Drop files, folders or a ZIP anywhere here, or bring them in with the button on the slip.
           </p>
         )}
-        {groupsOf(all).map((group, index) => (
-          <section key={index} className="mb-5">
-            <h2 className="mb-2 flex items-center gap-3 text-[13px] font-semibold text-soft after:flex-1 after:border-t after:border-line">
-              {group.title} <span className="font-normal">{group.photos.length}</span>
-            </h2>
-            <ul className="flex flex-wrap gap-x-3 gap-y-4">
-              {group.photos.map((photo) => (
+        <ul className="relative" style={{ height }}>
+          {width > 0 &&
+            all
+              .filter((one) => one.top + one.height + SIZES.words >= from && one.top <= to)
+              .map((one) => (
                 <TablePhoto
-                  key={photo.entryId}
-                  photo={photo}
-                  uses={uses.get(photo.entryId) ?? []}
-                  sharpness={sharpness.get(photo.entryId)}
-                  onDropped={(other) => place(other, () => piece.entries.findIndex(({ id }) => id === photo.entryId))}
-                  onStep={(by) => place(photo.entryId, (now) => now + by)}
-                  onTakeOut={() => void takeOut(photo)}
+                  key={one.item.entryId}
+                  place={one}
+                  dayRoom={SIZES.day}
+                  chosen={chosen.has(one.item.entryId)}
+                  onChoose={(how) => choose(one.item.entryId, how)}
+                  uses={uses.get(one.item.entryId) ?? []}
+                  sharpness={sharpness.get(one.item.entryId)}
+                  onDropped={(other) => {
+                    const going = chosen.has(other) ? [...chosen] : [other]
+                    const target = piece.entries.findIndex(({ id }) => id === one.item.entryId)
+                    const source = piece.entries.findIndex(({ id }) => id === other)
+                    place(going, (_, rest) => rest.indexOf(one.item.entryId) + (source < target ? 1 : 0))
+                  }}
+                  onStep={(by) => place([one.item.entryId], (now) => now + by)}
+                  onTakeOut={() =>
+                    void takeOut(chosen.has(one.item.entryId) && chosen.size > 1 ? [...chosen] : [one.item.entryId])
+                  }
                 />
               ))}
-            </ul>
-          </section>
-        ))}
+        </ul>
       </main>
-    </FileDrop>
+    </>
   )
 }

@@ -2,11 +2,16 @@ import { X } from 'lucide-react'
 import { type Sharpness, smallPicture } from '../api/client'
 import { useDragging } from '../drag/DragProvider'
 import { useDropTarget } from '../drag/useDropTarget'
-import type { TrayPhoto } from '../workroom/context'
 import { WeaveGauge } from '../ui/WeaveGauge'
+import type { TrayPhoto } from '../workroom/context'
+import type { Packed } from './packing'
+import type { How } from './useChosen'
 
 interface Props {
-  photo: TrayPhoto
+  place: Packed<TrayPhoto>
+  dayRoom: number
+  chosen: boolean
+  onChoose: (how: How) => void
   uses: number[]
   /** How sharp it comes out where it is shown largest. */
   sharpness: { ppi: number; sharpness: Sharpness } | undefined
@@ -17,25 +22,39 @@ interface Props {
   onTakeOut: () => void
 }
 
-const HEIGHT_PX = 132
-/** Room for what is said below, however narrow the photo is. */
-const NARROWEST_PX = 124
-
 /** A photo on the light table: drag it (or Alt and an arrow) to another place; its sharpness is that of its largest use. */
-export function TablePhoto({ photo, uses, sharpness, onDropped, onStep, onTakeOut }: Props) {
+export function TablePhoto({ place, dayRoom, chosen, onChoose, uses, sharpness, onDropped, onStep, onTakeOut }: Props) {
+  const { item: photo, left, top, width, height, day } = place
   const { start } = useDragging()
   const { over, properties } = useDropTarget(`table:${photo.entryId}`, (cargo) => {
     if (cargo.kind === 'photo' && cargo.entryId !== photo.entryId) onDropped(cargo.entryId)
   })
-  const width = Math.round(Math.min(430, Math.max(28, (HEIGHT_PX * photo.width) / photo.height)))
   const used = uses.length === 0 ? 'not used' : uses.length === 1 ? `page ${uses[0]}` : `${uses.length} times`
   return (
-    <li className="group relative" style={{ width: Math.max(width, NARROWEST_PX) }}>
+    <li className="group absolute" style={{ left, top, width }}>
+      {day && (
+        <span
+          className="absolute flex items-center justify-center border-l border-edge text-[13px] whitespace-nowrap text-soft"
+          style={{
+            left: -dayRoom,
+            width: height,
+            height: dayRoom - 4,
+            transformOrigin: '0 0',
+            transform: `translate(0, ${height}px) rotate(-90deg)`,
+          }}
+        >
+          <span className="truncate" title={day.title}>
+            {day.short}
+          </span>
+        </span>
+      )}
       <button
         {...properties}
         aria-label={`${photo.fileName}, ${photo.width} by ${photo.height} pixels, ${used}. Alt and an arrow moves it.`}
-        className={`block touch-pan-y overflow-hidden bg-mat ${over ? 'outline-3 outline-woad' : 'hover:outline-1 hover:outline-woad'}`}
-        style={{ width, height: HEIGHT_PX }}
+        aria-pressed={chosen}
+        className={`block touch-pan-y overflow-hidden bg-linen ${over ? 'outline-3 outline-woad' : chosen ? 'outline-3 outline-offset-1 outline-woad' : 'hover:outline-1 hover:outline-woad'}`}
+        style={{ width, height }}
+        onClick={(event) => onChoose(event.shiftKey ? 'through' : event.ctrlKey || event.metaKey ? 'more' : 'alone')}
         onPointerDown={(event) => {
           if (event.pointerType === 'mouse') event.preventDefault()
           start(event, { kind: 'photo', entryId: photo.entryId }, smallPicture(photo.id))
@@ -48,7 +67,7 @@ export function TablePhoto({ photo, uses, sharpness, onDropped, onStep, onTakeOu
           event.preventDefault()
         }}
       >
-        <img alt="" src={smallPicture(photo.id)} loading="lazy" draggable={false} className="size-full object-cover" />
+        <img alt="" src={smallPicture(photo.id)} draggable={false} className="size-full object-cover" />
       </button>
       <button
         aria-label={`Take ${photo.fileName} out`}
@@ -61,8 +80,7 @@ export function TablePhoto({ photo, uses, sharpness, onDropped, onStep, onTakeOu
       <p className="mt-1 truncate text-[13px] leading-4" title={photo.caption || photo.fileName}>
         {photo.caption || photo.fileName}
       </p>
-      <p className="flex flex-wrap items-center gap-x-2 text-[13px] leading-5 text-soft">
-        {photo.width} × {photo.height}
+      <p className="flex items-center gap-x-2 overflow-hidden text-[13px] leading-5 whitespace-nowrap text-soft">
         <span className={uses.length === 0 ? '' : 'text-ink'}>{used}</span>
         {sharpness && sharpness.sharpness !== 'DENSE' && <WeaveGauge {...sharpness} />}
       </p>

@@ -2,10 +2,14 @@ import type { Photo } from '../api/client'
 
 export interface DateGroup<T> {
   title: string
+  /** For where there is little room. */
+  short: string
   photos: T[]
 }
 
 const day = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' })
+
+const short = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'long' })
 
 const titleOf = ({ takenAt }: Photo) => (takenAt ? day.format(new Date(takenAt)) : 'No date in the file')
 
@@ -16,7 +20,12 @@ export function groupsOf<T extends Photo>(photos: T[]): DateGroup<T>[] {
     const title = titleOf(photo)
     const last = groups.at(-1)
     if (last?.title === title) last.photos.push(photo)
-    else groups.push({ title, photos: [photo] })
+    else
+      groups.push({
+        title,
+        short: photo.takenAt ? short.format(new Date(photo.takenAt)) : 'no date',
+        photos: [photo],
+      })
   }
   return groups
 }

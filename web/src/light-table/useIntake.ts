@@ -1,4 +1,4 @@
-import { useCallback, useRef, useState } from 'react'
+import { useCallback, useMemo, useRef, useState } from 'react'
 import { type Edit, type Entry, type IntakeResult, Problem, problemOf, windowName } from '../api/client'
 import type { PieceHandle } from '../workroom/piece/usePiece'
 
@@ -70,7 +70,7 @@ export function useIntake(pieceId: string, { edit, reload }: Pick<PieceHandle, '
     [pump],
   )
   const clear = useCallback(() => setArriving((all) => all.filter(({ state }) => state !== 'done')), [])
-  return { arriving, bring, clear }
+  return useMemo(() => ({ arriving, bring, clear }), [arriving, bring, clear])
 }
 
 /** Files that were sent side by side may have arrived in another order; nothing if they did not. */

@@ -1,6 +1,8 @@
 import { useState } from 'react'
 import { client, data, wordsOf } from '../api/client'
 import { Field, inputLook } from '../ui/Field'
+import { useRefusal } from '../ui/refusals'
+import { untaken } from '../ui/typing'
 import { say, stepOf, type UnitFormat } from './units'
 
 interface Props {
@@ -10,6 +12,8 @@ interface Props {
   onCommit: (micrometres: number) => void
   /** What the server said of the value after it was taken. */
   wrong?: string
+  /** Another field holds what was refused: the same value is tried again. */
+  again?: boolean
   bare?: boolean
   autoFocus?: boolean
   onCancel?: () => void
@@ -24,7 +28,7 @@ export async function lengthsTaken(): Promise<boolean> {
 }
 
 /** A length in any unit, or a sum of lengths; taken on Enter or on leaving, refused with the reason. */
-export function LengthField({ label, value, format, onCommit, wrong, bare, autoFocus, onCancel }: Props) {
+export function LengthField({ label, value, format, onCommit, wrong, again, bare, autoFocus, onCancel }: Props) {
   const [draft, setDraft] = useState<string>()
   const [refused, setRefused] = useState<string>()
 
@@ -34,7 +38,8 @@ export function LengthField({ label, value, format, onCommit, wrong, bare, autoF
       const answer = await data(client.GET('/api/measure/length', { params: { query } }))
       setDraft(undefined)
       setRefused(undefined)
-      if (answer.length !== value) onCommit(answer.length)
+      // What was refused once is tried again: what stood in its way may be gone.
+      if (answer.length !== value || wrong || again) onCommit(answer.length)
       else onCancel?.()
       return true
     } catch (problem) {
@@ -56,6 +61,7 @@ export function LengthField({ label, value, format, onCommit, wrong, bare, autoF
   const input = (ids: object) => (
     <input
       {...ids}
+      {...untaken(draft !== undefined)}
       aria-label={bare ? label : undefined}
       className={inputLook}
       autoFocus={autoFocus}
@@ -64,8 +70,11 @@ export function LengthField({ label, value, format, onCommit, wrong, bare, autoF
       onChange={(event) => setDraft(event.target.value)}
       onBlur={() => (draft !== undefined ? void take(draft) : onCancel?.())}
       onKeyDown={(event) => {
-        if (event.key === 'Enter') void take(draft ?? say(value, format))
-        else if (event.key === 'Escape') restore()
+        if (event.key === 'Enter') {
+          // The form around it is not meant.
+          event.preventDefault()
+          void take(draft ?? say(value, format))
+        } else if (event.key === 'Escape') restore()
         else if ((event.key === 'ArrowUp' || event.key === 'ArrowDown') && draft === undefined) {
           event.preventDefault()
           const step = stepOf(format) * (event.shiftKey ? 10 : 1) * (event.key === 'ArrowUp' ? 1 : -1)
@@ -76,6 +85,7 @@ export function LengthField({ label, value, format, onCommit, wrong, bare, autoF
     />
   )
   const problem = refused ?? (draft === undefined ? wrong : undefined)
+  useRefusal(label, problem !== undefined || again === true)
   if (bare) {
     return (
       <div>

@@ -57,7 +57,7 @@ function NewPieceForm({ onClose }: { onClose: () => void }) {
     setBusy(true)
     try {
       const made = await data(client.POST('/api/pieces', { body: latest.current }))
-      await navigate(`/pieces/${made.id}`)
+      await navigate(`/pieces/${made.id}/gather`)
     } catch (problem) {
       setWrong(problem instanceof Problem ? problem : { message: String(problem) })
       setBusy(false)

@@ -3,7 +3,7 @@ import type { ButtonHTMLAttributes } from 'react'
 type Look = 'primary' | 'plain' | 'quiet'
 const LOOKS: Record<Look, string> = {
   primary: 'bg-woad text-on-woad border-woad hover:opacity-90',
-  plain: 'bg-paper border-line hover:border-woad',
+  plain: 'bg-paper border-edge hover:border-woad',
   quiet: 'border-transparent hover:bg-wash',
 }
 
@@ -16,7 +16,7 @@ export function Button({
     <button
       type="button"
       {...rest}
-      className={`inline-flex h-8 items-center justify-center gap-2 border px-3 font-semibold whitespace-nowrap disabled:cursor-not-allowed disabled:opacity-45 ${LOOKS[look]} ${className}`}
+      className={`inline-flex h-8 items-center justify-center gap-2 border px-3 font-semibold whitespace-nowrap disabled:cursor-not-allowed disabled:opacity-60 ${LOOKS[look]} ${className}`}
     />
   )
 }
@@ -33,7 +33,7 @@ export function IconButton({
       aria-label={name}
       title={name}
       {...rest}
-      className={`inline-flex size-8 shrink-0 items-center justify-center hover:bg-wash disabled:cursor-not-allowed disabled:opacity-40 ${className}`}
+      className={`inline-flex size-8 shrink-0 items-center justify-center hover:bg-wash disabled:cursor-not-allowed disabled:opacity-55 ${className}`}
     />
   )
 }

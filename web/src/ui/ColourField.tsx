@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react'
 import { Field, inputLook } from './Field'
+import { untaken } from './typing'
 
 interface Props {
   label: string
@@ -50,10 +51,11 @@ export function ColourField({ label, value, onPreview, onCommit }: Props) {
               onPreview(event.currentTarget.value)
             }}
             onChange={() => undefined}
-            className="h-8 w-10 shrink-0 border border-r-0 border-line bg-paper p-1"
+            className="h-8 w-10 shrink-0 border border-r-0 border-edge bg-paper p-1"
           />
           <input
             {...ids}
+            {...untaken(draft !== undefined)}
             className={inputLook}
             value={draft ?? value}
             onChange={(event) => setDraft(event.target.value)}

@@ -2,7 +2,7 @@ import { type ReactNode, useId } from 'react'
 import { Wrong } from './Wrong'
 
 export const inputLook =
-  'h-8 w-full min-w-0 border border-line bg-paper px-2 text-ink focus:border-woad focus:outline-2 focus:outline-offset-0 focus:outline-woad aria-invalid:border-madder disabled:opacity-50'
+  'h-8 w-full min-w-0 border border-edge bg-paper px-2 text-ink focus:border-woad focus:outline-2 focus:outline-offset-0 focus:outline-woad aria-invalid:border-madder disabled:opacity-60'
 
 /** A label above a control, with what is wrong with it below. */
 export function Field({

@@ -1,5 +1,6 @@
 import { createContext, type ReactNode, useCallback, useContext, useMemo, useRef, useState } from 'react'
 import { X } from 'lucide-react'
+import { useLocation } from 'react-router'
 
 type Tone = 'plain' | 'wrong'
 interface Notice {
@@ -7,8 +8,10 @@ interface Notice {
   text: string
   tone: Tone
   action?: { name: string; run: () => void }
+  /** It takes the place of the last one of the same name. */
+  instead?: string
 }
-type Show = (text: string, options?: { tone?: Tone; action?: Notice['action'] }) => void
+type Show = (text: string, options?: { tone?: Tone; action?: Notice['action']; instead?: string }) => void
 
 const Context = createContext<Show>(() => undefined)
 const PLAIN_MS = 7000
@@ -19,12 +22,31 @@ export const useNotice = () => useContext(Context)
 export function NoticeProvider({ children }: { children: ReactNode }) {
   const [notices, setNotices] = useState<Notice[]>([])
   const next = useRef(0)
+  const { pathname } = useLocation()
+  const place = pathname.split('/').slice(0, 3).join('/')
+  // What can be undone here cannot be undone elsewhere.
+  const [said, setSaid] = useState(place)
+  if (said !== place) {
+    setSaid(place)
+    setNotices((all) => all.filter(({ action, tone }) => !action && tone === 'wrong'))
+  }
   const close = useCallback((key: number) => setNotices((all) => all.filter((notice) => notice.key !== key)), [])
   const show = useCallback<Show>(
     (text, options) => {
       const key = next.current++
-      const notice: Notice = { key, text, tone: options?.tone ?? 'plain', action: options?.action }
-      setNotices((all) => [...all.filter((other) => other.text !== text).slice(-2), notice])
+      const notice: Notice = {
+        key,
+        text,
+        tone: options?.tone ?? 'plain',
+        action: options?.action,
+        instead: options?.instead,
+      }
+      setNotices((all) => [
+        ...all
+          .filter((other) => other.text !== text && (!notice.instead || other.instead !== notice.instead))
+          .slice(-2),
+        notice,
+      ])
       if (notice.tone === 'plain') window.setTimeout(() => close(key), PLAIN_MS)
     },
     [close],

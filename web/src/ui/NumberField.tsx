@@ -1,5 +1,7 @@
 import { useState } from 'react'
 import { Field, inputLook } from './Field'
+import { useRefusal } from './refusals'
+import { untaken } from './typing'
 
 interface Props {
   label: string
@@ -16,6 +18,7 @@ interface Props {
 export function NumberField({ label, value, min, max, step = 1, decimals = 0, suffix, onCommit }: Props) {
   const [draft, setDraft] = useState<string>()
   const [wrong, setWrong] = useState<string>()
+  useRefusal(label, wrong !== undefined)
   const shown = draft ?? String(Number(value.toFixed(decimals)))
 
   const take = (text: string) => {
@@ -40,14 +43,17 @@ export function NumberField({ label, value, min, max, step = 1, decimals = 0, su
       {(ids) => (
         <input
           {...ids}
+          {...untaken(draft !== undefined)}
           className={inputLook}
           inputMode="decimal"
           value={shown}
           onChange={(event) => setDraft(event.target.value)}
           onBlur={() => draft !== undefined && take(draft)}
           onKeyDown={(event) => {
-            if (event.key === 'Enter') take(shown)
-            else if (event.key === 'Escape') {
+            if (event.key === 'Enter') {
+              event.preventDefault()
+              take(shown)
+            } else if (event.key === 'Escape') {
               setDraft(undefined)
               setWrong(undefined)
             } else if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {

@@ -1,5 +1,7 @@
 import { useState } from 'react'
 import { Field, inputLook } from './Field'
+import { useRefusal } from './refusals'
+import { untaken } from './typing'
 
 interface Props {
   label: string
@@ -24,11 +26,14 @@ export function TakenField({ label, value, wrong, hint, title, placeholder, onTa
     if (!reason) setDraft(undefined)
   }
   const typed = draft !== undefined
+  const problem = refused ?? (typed ? undefined : wrong)
+  useRefusal(label, problem !== undefined)
   return (
-    <Field label={label} wrong={refused ?? (typed ? undefined : wrong)} hint={typed ? undefined : hint}>
+    <Field label={label} wrong={problem} hint={typed ? undefined : hint}>
       {(ids) => (
         <input
           {...ids}
+          {...untaken(typed)}
           className={inputLook}
           title={title}
           placeholder={placeholder}

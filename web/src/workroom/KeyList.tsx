@@ -1,13 +1,24 @@
 import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react'
+import { useState } from 'react'
 import { Button } from '../ui/Button'
+import { lettersAct, setLettersAct } from '../ui/typing'
 
 const KEYS: [string, [string, string][]][] = [
   [
     'Anywhere',
     [
-      ['1 to 5', 'Gather, Arrange, Dress, Check, Make'],
-      ['Page Up, Page Down', 'the page before, the page after'],
       ['Ctrl Z, Ctrl Shift Z', 'undo, redo'],
+      ['Page Up, Page Down', 'the page before, the page after'],
+      ['F6, Shift F6', 'round slip, bench, tray and run'],
+    ],
+  ],
+  [
+    'On the bench',
+    [
+      ['1 to 5', 'Gather, Arrange, Dress, Check, Make'],
+      ['Z, Shift Z, 0', 'look closer, from farther, at all of the page'],
+      ['Ctrl and the wheel', 'the same, about the pointer; the wheel alone moves the page'],
+      ['Space held', 'the page bare'],
       ['?', 'this list'],
     ],
   ],
@@ -43,7 +54,7 @@ const KEYS: [string, [string, string][]][] = [
     'In a field',
     [
       ['Up, Down', 'a step more, a step less (Shift ten steps)'],
-      ['Enter, Escape', 'take it, leave it as it was'],
+      ['Enter, Escape', 'take it, leave it as it was; in a caption Enter goes to the next'],
     ],
   ],
   ['In the run, on the light table', [['Alt and an arrow', 'move the page or the photo along']]],
@@ -70,7 +81,8 @@ export function KeyList({ open, onClose }: { open: boolean; onClose: () => void 
               </dl>
             </section>
           ))}
-          <div className="mt-2 flex justify-end">
+          <div className="mt-2 flex items-center justify-between">
+            <LettersSwitch />
             <Button look="primary" onClick={onClose}>
               Close
             </Button>
@@ -78,5 +90,23 @@ export function KeyList({ open, onClose }: { open: boolean; onClose: () => void 
         </DialogPanel>
       </div>
     </Dialog>
+  )
+}
+
+function LettersSwitch() {
+  const [act, setAct] = useState(lettersAct)
+  return (
+    <label className="flex items-center gap-2">
+      <input
+        type="checkbox"
+        className="size-4 accent-woad"
+        checked={act}
+        onChange={(event) => {
+          setLettersAct(event.target.checked)
+          setAct(event.target.checked)
+        }}
+      />
+      Single letters and figures are keys on the bench
+    </label>
   )
 }

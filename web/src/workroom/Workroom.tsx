@@ -1,32 +1,38 @@
 import { useCallback, useEffect, useMemo, useReducer, useState } from 'react'
-import { Link, useParams } from 'react-router'
+import { Link } from 'react-router'
+import { FileDrop } from '../light-table/Intake'
+import { LightTable } from '../light-table/LightTable'
+import { useIntake } from '../light-table/useIntake'
 import { useNotice } from '../ui/Notices'
+import { useSeenInAddress, useStation } from './address/useAddress'
 import { Bench } from './bench/Bench'
+import { BenchBar } from './bench/BenchBar'
+import type { View } from './bench/view'
 import { RoomContext, type Room } from './context'
-import { Drawer } from './drawer/Drawer'
-import { Header } from './Header'
 import { KeyList } from './KeyList'
 import { slotted } from './piece/model'
-import { Rail, type Step } from './Rail'
-import { ReflowQuestion } from './ReflowQuestion'
-import { Run } from './run/Run'
 import { framesOf, NOTHING, selectionReducer } from './piece/selection'
-import { Ticket } from './ticket/Ticket'
 import { usePhotos } from './piece/usePhotos'
 import { usePiece } from './piece/usePiece'
+import { ReflowQuestion } from './ReflowQuestion'
+import { Run } from './run/Run'
+import { Slip } from './slip/Slip'
+import { Tray } from './tray/Tray'
 import { useRoomKeys } from './useRoomKeys'
 
-/** One piece on the bench: rail and drawer on the left, ticket on the right, the run of pages below. */
+/** One piece on the bench: the slip on the left, the run of pages at the right, the tray of photos along the near edge. */
 export function Workroom() {
-  const { pieceId = '' } = useParams()
+  const { pieceId, station, goTo } = useStation()
   const [selection, select] = useReducer(selectionReducer, NOTHING)
+  const [view, setView] = useState<View | null>(null)
   const handle = usePiece(pieceId, selection.pageId)
   const notice = useNotice()
-  const [step, setStep] = useState<Step>('arrange')
   const [keysShown, setKeysShown] = useState(false)
   const [held, setHeld] = useState<Room | null>(null)
   const { open, undo, redo, edit } = handle
   const photos = usePhotos(pieceId, open?.stored.entries)
+  const intake = useIntake(pieceId, handle)
+  useSeenInAddress({ piece: open?.piece, selection, select, view, setView })
 
   useEffect(() => {
     document.title = open ? `${open.piece.name} · Wovenset` : 'Wovenset'
@@ -37,7 +43,7 @@ export function Workroom() {
   const frames = useMemo(() => (page ? framesOf(page, selection) : []), [page, selection])
   const frame = frames.length === 1 ? frames[0] : undefined
   const showKeys = useCallback(() => setKeysShown(true), [])
-  useRoomKeys({ piece: open?.piece, pageId: summary?.id, undo, redo, setStep, select, showKeys })
+  useRoomKeys({ piece: open?.piece, pageId: summary?.id, undo, redo, goTo, selection, select, showKeys })
 
   const place = useCallback(
     (entryId: string) => {
@@ -58,6 +64,8 @@ export function Workroom() {
     const frameScene = scene?.frames.find(({ frameId }) => frameId === frame?.id)
     return {
       handle,
+      station,
+      goTo,
       piece: open.piece,
       stored: open.stored,
       page,
@@ -67,11 +75,14 @@ export function Workroom() {
       frames,
       frameScene,
       photos,
+      intake,
       selection,
       select,
+      view,
+      setView,
       place,
     }
-  }, [open, page, photos, frame, frames, handle, selection, place])
+  }, [open, page, photos, intake, frame, frames, handle, station, goTo, selection, view, place])
   // While a page that was not seen yet is being read, the last one stays.
   if (loaded && loaded !== held) setHeld(loaded)
   const room = loaded ?? (held?.piece.id === pieceId ? held : null)
@@ -96,14 +107,23 @@ export function Workroom() {
   }
   return (
     <RoomContext value={room}>
-      <div className="grid h-full grid-cols-[4.75rem_16.5rem_minmax(0,1fr)_16.5rem] grid-rows-[3rem_minmax(0,1fr)_8.25rem] overflow-hidden max-[1100px]:grid-cols-[4.75rem_14rem_minmax(0,1fr)_14rem]">
-        <Header onKeys={showKeys} />
-        <Rail step={step} onStep={setStep} />
-        <Drawer step={step} />
-        <Bench />
-        <Ticket />
-        <Run />
-      </div>
+      <FileDrop onFiles={intake.bring} className="flex h-full overflow-hidden bg-mat p-2">
+        <Slip />
+        <div className="flex min-w-0 flex-1 flex-col pl-2">
+          <BenchBar onKeys={showKeys} />
+          {station === 'gather' ? (
+            <LightTable />
+          ) : (
+            <>
+              <div className="flex min-h-0 flex-1">
+                <Bench />
+                <Run />
+              </div>
+              <Tray />
+            </>
+          )}
+        </div>
+      </FileDrop>
       <KeyList open={keysShown} onClose={() => setKeysShown(false)} />
       <ReflowQuestion question={handle.question} />
     </RoomContext>

@@ -1,5 +1,8 @@
 import { createContext, type Dispatch, useContext } from 'react'
 import type { FrameScene, PageScene, Photo } from '../api/client'
+import type { useIntake } from '../light-table/useIntake'
+import type { Station } from './address/stations'
+import type { View } from './bench/view'
 import type { Frame, Page, Piece } from './piece/model'
 import type { Selection, SelectionAction } from './piece/selection'
 import type { PieceHandle } from './piece/usePiece'
@@ -11,6 +14,8 @@ export interface TrayPhoto extends Photo {
 
 export interface Room {
   handle: PieceHandle
+  station: Station
+  goTo: (station: Station) => void
   piece: Piece
   /** Without a preview: what fields show and changes start from. */
   stored: Piece
@@ -25,8 +30,13 @@ export interface Room {
   frameScene: FrameScene | undefined
   /** In the order of the light table. */
   photos: TrayPhoto[]
+  /** Photos that are on their way in; they go on coming whatever station is open. */
+  intake: ReturnType<typeof useIntake>
   selection: Selection
   select: Dispatch<SelectionAction>
+  /** What of the page is seen; nothing while all of it is. */
+  view: View | null
+  setView: (view: View | null) => void
   /** Places an entry in the selected frame, else in the first empty one of the page. */
   place: (entryId: string) => void
 }

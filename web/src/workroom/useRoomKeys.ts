@@ -1,23 +1,35 @@
 import { type Dispatch, useEffect } from 'react'
+import { isOnBench, isTyping } from '../ui/typing'
+import { type Station, STATIONS } from './address/stations'
 import type { Piece } from './piece/model'
-import { type Step, STEPS } from './Rail'
-import type { SelectionAction } from './piece/selection'
+import type { Selection, SelectionAction } from './piece/selection'
 
 interface Doings {
   piece: Piece | undefined
   pageId: string | undefined
   undo: () => void
   redo: () => void
-  setStep: (step: Step) => void
+  goTo: (station: Station) => void
+  selection: Selection
   select: Dispatch<SelectionAction>
   showKeys: () => void
 }
 
-const inField = (event: KeyboardEvent) =>
-  event.target instanceof HTMLElement && event.target.matches('input, textarea, select, [role="dialog"] *')
+/** From the slip to the bench, the tray and the run, and round again. */
+const PLACES = ['slip', 'bench', 'tray', 'run']
 
-/** The keys that work anywhere in the workroom but inside a field: history, steps, pages, and the list of keys. */
-export function useRoomKeys({ piece, pageId, undo, redo, setStep, select, showKeys }: Doings) {
+function goRound(by: number) {
+  const places = PLACES.flatMap((name) => document.querySelector<HTMLElement>(`[data-place="${name}"]`) ?? [])
+  const now = places.findIndex((place) => place.contains(document.activeElement))
+  const next = places[(now + by + places.length) % places.length]
+  const first = '[aria-current], [data-frame][aria-pressed="true"], [data-frame], button:not(:disabled), a, input'
+  const inNext = next?.querySelector<HTMLElement>(first)
+  ;(inNext ?? next)?.focus()
+}
+
+/** The keys that work anywhere in the workroom: history, stations, pages, going round its places, and the list of keys. */
+export function useRoomKeys({ piece, pageId, undo, redo, goTo, selection, select, showKeys }: Doings) {
+  const { drawing } = selection
   useEffect(() => {
     const turn = (by: number) => {
       const index = piece?.pages.findIndex(({ id }) => id === pageId) ?? -1
@@ -25,22 +37,25 @@ export function useRoomKeys({ piece, pageId, undo, redo, setStep, select, showKe
       if (next) select({ kind: 'page', pageId: next.id })
     }
     const keys = (event: KeyboardEvent) => {
-      if (inField(event)) return
       const letter = event.key.toLowerCase()
-      const step = STEPS[Number(event.key) - 1]
-      if (event.ctrlKey || event.metaKey) {
+      const station = STATIONS[Number(event.key) - 1]
+      const typing = isTyping(event.target)
+      if (event.key === 'F6') goRound(event.shiftKey ? -1 : 1)
+      else if ((event.ctrlKey || event.metaKey) && !typing) {
         if (letter === 'z' && !event.shiftKey) undo()
         else if (letter === 'z' || letter === 'y') redo()
         else return
-      } else if (event.altKey) return
-      else if (step) setStep(step.step)
+      } else if (event.key === 'Escape' && drawing) select({ kind: 'draw', on: false })
+      else if (typing || event.altKey || event.ctrlKey || event.metaKey) return
       else if (event.key === 'PageUp') turn(-1)
       else if (event.key === 'PageDown') turn(1)
+      else if (!isOnBench(event.target)) return
+      else if (station) goTo(station.station)
       else if (event.key === '?') showKeys()
       else return
       event.preventDefault()
     }
     window.addEventListener('keydown', keys)
     return () => window.removeEventListener('keydown', keys)
-  }, [piece, pageId, undo, redo, setStep, select, showKeys])
+  }, [piece, pageId, undo, redo, goTo, drawing, select, showKeys])
 }

@@ -1,4 +1,4 @@
-import { Fragment, useLayoutEffect, useRef } from 'react'
+import { Fragment, useEffect, useLayoutEffect, useRef } from 'react'
 import { useRoom } from '../context'
 import { DragMarksLayer } from '../frames/DragMarksLayer'
 import { drafts } from '../frames/drafts'
@@ -11,16 +11,28 @@ import { DimensionLines } from './DimensionLines'
 import { FramePlace } from './FramePlace'
 import { spritePlace } from './spritePlace'
 import { SpritePicture } from './SpritePicture'
+import { FinePicture } from './FinePicture'
+import { useBare } from './useBare'
 import { useBenchScale } from './useBenchScale'
+import { useSettled } from './useSettled'
+import { useViewGestures } from './useViewGestures'
 import { useSprites } from './useSprites'
+
+/** So many pixels a page's frames are drawn with together; who looks closer sees a part of the page drawn by itself. */
+const MOST_PIXELS = 5e6
 
 /** The page on its mat, with dimension lines as in a workshop drawing. */
 export function Bench() {
-  const { piece, page, scene, selection, frame, frameScene } = useRoom()
+  const { piece, page, scene, selection, frame, frameScene, view, handle } = useRoom()
   const bench = useRef<HTMLElement>(null)
   const paper = useRef<HTMLDivElement>(null)
-  const scale = useBenchScale(bench, scene)
-  const device = scale ? scale.pixelsPerMm * (window.devicePixelRatio || 1) : undefined
+  const scale = useBenchScale(bench, scene, view)
+  const bare = useBare()
+  useViewGestures(bench, scale, scene)
+  const wanted = scale ? scale.pixelsPerMm * (window.devicePixelRatio || 1) : undefined
+  const most = scene ? Math.sqrt(MOST_PIXELS / (scene.widthMm * scene.heightMm)) : Infinity
+  const device = useSettled(wanted && Math.min(wanted, Math.max(most, 0.01)))
+  const dots = scale && device ? device / scale.pixelsPerMm : 1
   const sprites = useSprites(piece.id, scene, device)
   const places = new Map(
     device === undefined ? [] : scene?.units.map((unit) => [unit.itemId, spritePlace(unit, device)] as const),
@@ -40,11 +52,24 @@ export function Bench() {
   const number = piece.pages.findIndex(({ id }) => id === page.id) + 1
   const { band } = pageDrag
   const damaged = piece.pages[number - 1]?.damaged
+  // Where a frame that had the focus is gone, the bench has it: keys go on to work.
+  const worked = useRef(true)
+  useEffect(() => {
+    const look = ({ target }: FocusEvent) =>
+      (worked.current = target instanceof Node && bench.current?.contains(target) === true)
+    document.addEventListener('focusin', look)
+    return () => document.removeEventListener('focusin', look)
+  }, [])
+  useEffect(() => {
+    if (worked.current && document.activeElement === document.body) bench.current?.focus()
+  }, [scene])
   return (
     <main
       ref={bench}
+      data-place="bench"
+      tabIndex={-1}
       aria-label={`Bench, page ${number} of ${piece.pages.length}`}
-      className={`relative overflow-hidden bg-mat ${selection.drawing ? 'cursor-crosshair' : ''}`}
+      className={`relative min-w-0 flex-1 touch-none overflow-hidden bg-mat focus-visible:outline-none ${selection.drawing ? 'cursor-crosshair' : ''}`}
       onMouseDownCapture={(event) => selection.drawing && event.preventDefault()}
       onPointerDownCapture={(event) => {
         if (selection.drawing && paper.current) {
@@ -53,6 +78,7 @@ export function Bench() {
         }
       }}
       onPointerDown={(event) => {
+        if (!(event.target instanceof HTMLElement && event.target.matches('input, textarea'))) bench.current?.focus()
         const beside = event.target === event.currentTarget || event.target === paper.current
         if (beside && paper.current) pageDrag.start(event, paper.current)
       }}
@@ -75,6 +101,7 @@ export function Bench() {
           <div
             ref={paper}
             data-testid="page"
+            data-bare={bare || undefined}
             className="absolute touch-none shadow-[0_2px_10px_rgb(34_41_58/0.22)]"
             style={{
               background: scene.colour,
@@ -89,8 +116,15 @@ export function Bench() {
               const place = places.get(one.frameId)
               return (
                 <Fragment key={one.frameId}>
-                  {group && <SpritePicture place={group} scale={scale} sprite={sprites(group)} />}
-                  <FramePlace scene={one} index={index} scale={scale} place={place} sprite={place && sprites(place)} />
+                  {group && <SpritePicture place={group} scale={scale} dots={dots} sprite={sprites(group)} />}
+                  <FramePlace
+                    scene={one}
+                    index={index}
+                    scale={scale}
+                    dots={dots}
+                    place={place}
+                    sprite={place && sprites(place)}
+                  />
                 </Fragment>
               )
             })}
@@ -100,7 +134,10 @@ export function Bench() {
                 pages are whole.
               </p>
             )}
-            {!selection.cropping && <GuidesLayer scale={scale} />}
+            {view && wanted && device && wanted > device * 1.01 && !selection.cropping && !handle.open?.tried && (
+              <FinePicture scene={scene} scale={scale} revision={handle.open?.revision ?? 0} />
+            )}
+            {!selection.cropping && !bare && <GuidesLayer scale={scale} />}
             {frame?.spot && frameScene && !selection.cropping && (
               <FrameHandles key={frame.id} frame={frame} scene={frameScene} scale={scale} />
             )}
@@ -121,7 +158,7 @@ export function Bench() {
               Drag on the page to draw a frame. Escape leaves it.
             </p>
           )}
-          {!selection.cropping && <DimensionLines scale={scale} scene={scene} />}
+          {!selection.cropping && !bare && <DimensionLines scale={scale} scene={scene} />}
         </>
       )}
     </main>

@@ -27,7 +27,6 @@ export function CropLayer({ scene, scale }: { scene: FrameScene; scale: BenchSca
   const crop = draft ?? stored?.crop
 
   useEffect(() => layer.current?.focus(), [])
-  useEffect(() => () => window.clearTimeout(timer.current), [])
 
   const commit = () => {
     window.clearTimeout(timer.current)
@@ -39,6 +38,12 @@ export function CropLayer({ scene, scale }: { scene: FrameScene; scale: BenchSca
       return problem
     })
   }
+  const leave = useRef(() => {})
+  useEffect(() => {
+    leave.current = () => void commit()
+  })
+  // A frame that leaves the screen takes what was not stored yet with it, stored.
+  useEffect(() => () => leave.current(), [])
   const show = (next: Crop) => {
     latest.current = next
     setDraft(next)
@@ -167,7 +172,7 @@ export function CropLayer({ scene, scale }: { scene: FrameScene; scale: BenchSca
         style={{ left: bounds.x * s, top: (bounds.y + bounds.height) * s + 8, width: bounds.width * s }}
       >
         <Button look="primary" onClick={end}>
-          Crop is right
+          Done
         </Button>
       </div>
     </>

@@ -31,13 +31,14 @@ interface Props {
   scene: FrameScene
   index: number
   scale: BenchScale
+  dots: number
   /** Its picture, if it has one of its own. */
   place: SpritePlace | undefined
   sprite: Sprite | undefined
 }
 
 /** One frame on the bench, where it lies or where it is being dragged to: its sprite, and over it a button that can be selected, dragged, dropped on and worked by key. */
-export function FramePlace({ scene, index, scale, place, sprite }: Props) {
+export function FramePlace({ scene, index, scale, dots, place, sprite }: Props) {
   const { piece, page, scene: pageScene, selection, select, handle, photos } = useRoom()
   const { start } = useDragging()
   const notice = useNotice()
@@ -79,7 +80,7 @@ export function FramePlace({ scene, index, scale, place, sprite }: Props) {
     else if (removes && photo) {
       void handle.edit({ kind: 'emptyFrame', pageId: page.id, frameId: scene.frameId })
       const again = spot || page.arrangement.kind !== 'grid' ? ' Delete again takes the frame away.' : ''
-      notice(`The frame is empty now; its photo is in the drawer.${again}`, {
+      notice(`The frame is empty now; its photo waits in the tray.${again}`, {
         action: { name: 'Undo', run: handle.undo },
       })
     } else if (event.key === 'Enter' && photo && selected) {
@@ -135,7 +136,7 @@ export function FramePlace({ scene, index, scale, place, sprite }: Props) {
           colour={borderOf(styleOf(frame, piece.styles)).colour}
         />
       ) : (
-        place && <SpritePicture place={place} scene={scene} scale={scale} sprite={sprite} frame={frame} />
+        place && <SpritePicture place={place} scene={scene} scale={scale} dots={dots} sprite={sprite} frame={frame} />
       )}
       <button
         {...properties}

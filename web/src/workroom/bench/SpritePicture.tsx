@@ -13,6 +13,8 @@ interface Props {
   place: SpritePlace
   sprite: Sprite | undefined
   scale: BenchScale
+  /** Its pixels for each pixel of the screen (CSS). */
+  dots: number
   /** The frame that it shows, if it is one that may be drawn by the browser meanwhile. */
   scene?: FrameScene
   frame?: Frame
@@ -36,14 +38,13 @@ const near = (a: { width: number; height: number }, b: { width: number; height: 
   Math.abs(a.width - b.width) <= 1 && Math.abs(a.height - b.height) <= 1
 
 /** The picture of a unit. The last one stays until the next has loaded, so that a change never flashes. */
-export function SpritePicture({ place, sprite, scale, scene, frame }: Props) {
+export function SpritePicture({ place, sprite, scale, dots, scene, frame }: Props) {
   const { piece } = useRoom()
-  const ratio = window.devicePixelRatio || 1
   const box = {
-    left: place.left / ratio,
-    top: place.top / ratio,
-    width: place.width / ratio,
-    height: place.height / ratio,
+    left: place.left / dots,
+    top: place.top / dots,
+    width: place.width / dots,
+    height: place.height / dots,
   }
   const [loaded, setLoaded] = useState<{ url: string; box: typeof box } | null>(null)
   if (sprite === 'unreadable') {
@@ -68,7 +69,7 @@ export function SpritePicture({ place, sprite, scale, scene, frame }: Props) {
           alt=""
           src={behind.url}
           className="pointer-events-none absolute max-w-none"
-          style={onDots(moved ? { ...behind.box, left: box.left, top: box.top } : behind.box, ratio)}
+          style={onDots(moved ? { ...behind.box, left: box.left, top: box.top } : behind.box, dots)}
         />
       )}
       {reshaped && frame.spot && scene && (
@@ -88,7 +89,7 @@ export function SpritePicture({ place, sprite, scale, scene, frame }: Props) {
           src={wanted}
           onLoad={() => setLoaded({ url: wanted, box })}
           className={`pointer-events-none absolute max-w-none ${loaded?.url === wanted || !loaded ? '' : 'opacity-0'}`}
-          style={onDots(box, ratio)}
+          style={onDots(box, dots)}
         />
       )}
     </>

@@ -1,5 +1,7 @@
 import { type RefObject, useLayoutEffect, useState } from 'react'
 import type { PageScene } from '../../api/client'
+import { tellSeenScale } from './seenScale'
+import type { View } from './view'
 
 export interface BenchScale {
   /** Screen pixels (CSS) for each millimetre of the page. */
@@ -7,13 +9,20 @@ export interface BenchScale {
   /** Where the trim's top left corner lies in the bench, whole pixels, so that sprites meet the pixel grid. */
   left: number
   top: number
+  /** The bench's own size. */
+  width: number
+  height: number
 }
 
 /** Room for the dimension lines on the left and above, and for air on the other sides. */
-const PADDING = { left: 92, top: 84, right: 36, bottom: 32 }
+const PADDING = { left: 62, top: 58, right: 14, bottom: 14 }
 
-/** The largest scale at which the page and its dimension lines fit the bench. */
-export function useBenchScale(bench: RefObject<HTMLElement | null>, scene: PageScene | undefined): BenchScale | null {
+/** The scale of the view, else the largest at which the page and its dimension lines fit the bench. */
+export function useBenchScale(
+  bench: RefObject<HTMLElement | null>,
+  scene: PageScene | undefined,
+  view: View | null,
+): BenchScale | null {
   const [size, setSize] = useState<{ width: number; height: number } | null>(null)
   useLayoutEffect(() => {
     const element = bench.current
@@ -24,12 +33,26 @@ export function useBenchScale(bench: RefObject<HTMLElement | null>, scene: PageS
     observer.observe(element)
     return () => observer.disconnect()
   }, [bench])
-  if (!size || !scene) return null
+  const scale = size && scene ? scaleOf(size, scene, view) : null
+  useLayoutEffect(() => tellSeenScale(scale?.pixelsPerMm), [scale?.pixelsPerMm])
+  return scale
+}
+
+function scaleOf(size: { width: number; height: number }, scene: PageScene, view: View | null): BenchScale {
+  if (view) {
+    return {
+      ...size,
+      pixelsPerMm: view.pixelsPerMm,
+      left: Math.round(size.width / 2 - view.x * view.pixelsPerMm),
+      top: Math.round(size.height / 2 - view.y * view.pixelsPerMm),
+    }
+  }
   const width = Math.max(80, size.width - PADDING.left - PADDING.right)
   const height = Math.max(80, size.height - PADDING.top - PADDING.bottom)
   const whole = { width: scene.widthMm + 2 * scene.bleedMm, height: scene.heightMm + 2 * scene.bleedMm }
   const pixelsPerMm = Math.min(width / whole.width, height / whole.height)
   return {
+    ...size,
     pixelsPerMm,
     left: Math.round(PADDING.left + (width - scene.widthMm * pixelsPerMm) / 2),
     top: Math.round(PADDING.top + (height - scene.heightMm * pixelsPerMm) / 2),

@@ -34,6 +34,8 @@ class Drafts {
 
   of = (frameId: string) => this.frames.get(frameId)
 
+  any = () => this.frames.size > 0
+
   shown = () => this.marks
 
   show(spots: { frameId: string; spot: Spot }[], shape: boolean, marks: Marks) {
@@ -63,5 +65,8 @@ class Drafts {
 export const drafts = new Drafts()
 
 export const useDraft = (frameId: string) => useSyncExternalStore(drafts.subscribe, () => drafts.of(frameId))
+
+/** Whether any frame is being dragged. */
+export const useAnyDraft = () => useSyncExternalStore(drafts.subscribe, drafts.any)
 
 export const useDragMarks = () => useSyncExternalStore(drafts.subscribe, drafts.shown)

@@ -106,7 +106,7 @@ export function useFrameDoings() {
       if (ids.length === 0) return
       void handle.edit({ kind: 'removeItems', pageId, itemIds: ids }).then((problem) => {
         if (problem) return
-        notice(`${ids.length === 1 ? 'The frame is' : `${ids.length} frames are`} gone; photos are in the drawer.`, {
+        notice(`${ids.length === 1 ? 'The frame is' : `${ids.length} frames are`} gone; photos wait in the tray.`, {
           action: { name: 'Undo', run: handle.undo },
         })
       })
@@ -131,7 +131,7 @@ export function useFrameDoings() {
       const filled = frames.filter(({ entry }) => entry)
       patch({ kind: 'setPinned', pinned: !filled.every(({ marks }) => marks.pinned) }, idsOf(filled))
     },
-    /** All frames that look like the one that the ticket speaks of. */
+    /** All frames that look like the one that the slip speaks of. */
     selectAlike: () => {
       const like = frames.at(-1)
       if (!like) return

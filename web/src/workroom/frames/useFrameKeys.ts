@@ -1,11 +1,9 @@
 import { useEffect } from 'react'
+import { isOnBench, isTyping } from '../../ui/typing'
 import { useRoom } from '../context'
 import { useFrameDoings } from './useFrameDoings'
 
-const inField = (event: KeyboardEvent) =>
-  event.target instanceof HTMLElement && event.target.matches('input, textarea, select, [role="dialog"] *')
-
-/** Keys for the selected frames that work wherever the focus is, but inside a field. */
+/** Keys for the selected frames: with Ctrl wherever the focus is but in a field, alone only on the bench. */
 export function useFrameKeys() {
   const doings = useFrameDoings()
   const { select, selection } = useRoom()
@@ -27,9 +25,12 @@ export function useFrameKeys() {
       t: doings.toggleTaken,
     }
     const keys = (event: KeyboardEvent) => {
-      if (inField(event) || event.altKey || selection.cropping) return
+      if (isTyping(event.target) || event.altKey || selection.cropping) return
+      const control = event.ctrlKey || event.metaKey
+      const field = event.target instanceof HTMLElement && event.target.matches('input, textarea, select')
+      if (control ? field : !isOnBench(event.target)) return
       if ((event.key === 'c' || event.key === 'x') && window.getSelection()?.toString()) return
-      const doing = event.ctrlKey || event.metaKey ? withControl[event.key] : plain[event.key]
+      const doing = control ? withControl[event.key] : plain[event.key]
       if (!doing) return
       event.preventDefault()
       doing()

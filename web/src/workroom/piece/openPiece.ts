@@ -13,6 +13,8 @@ export interface OpenPiece {
   piece: Piece
   /** As it is stored; what a change starts from. */
   stored: Piece
+  /** Whether a preview is under way. */
+  tried: boolean
   revision: number
   undo?: string
   redo?: string
@@ -133,6 +135,7 @@ export function opened({ view, content }: KnownPiece, shown: Shown | null): Open
   return {
     piece: shown ? pieceOf(view, shown.head) : stored,
     stored,
+    tried: shown !== null,
     revision: view.revision,
     undo: view.undo,
     redo: view.redo,

@@ -9,7 +9,7 @@ export interface Pivot {
 /** What the workroom is looking at. The page and frames are looked up anew in each piece, so a stale one simply ends. */
 export interface Selection {
   pageId?: string
-  /** The frames taken hold of, the one that the ticket speaks of last. */
+  /** The frames taken hold of, the one that the slip speaks of last. */
   frameIds: string[]
   /** Whether the selected frame's crop is being changed on the bench. */
   cropping: boolean

@@ -2,6 +2,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { act, createElement, type ReactNode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { afterEach, beforeEach, expect, it, vi } from 'vitest'
+import { MemoryRouter } from 'react-router'
 import { NoticeProvider } from '../../ui/Notices'
 import type { PieceHandle } from './usePiece'
 
@@ -54,7 +55,11 @@ beforeEach(async () => {
   }
   const root = createRoot(document.createElement('div'))
   const wrap = (children: ReactNode) =>
-    createElement(QueryClientProvider, { client: new QueryClient() }, createElement(NoticeProvider, null, children))
+    createElement(
+      QueryClientProvider,
+      { client: new QueryClient() },
+      createElement(MemoryRouter, null, createElement(NoticeProvider, null, children)),
+    )
   await act(async () => root.render(wrap(createElement(Probe))))
   await act(async () => vi.waitFor(() => expect(handle.open?.revision).toBe(1)))
   stop = () => act(() => root.unmount())

@@ -176,7 +176,7 @@ export function usePiece(pieceId: string, wanted?: string): PieceHandle {
         return data(client.POST(`/api/pieces/{id}/${way}`, { params: { path }, body }))
       })
       if (answer instanceof Problem) notice(answer.message, { tone: answer.status === 422 ? 'plain' : 'wrong' })
-      else notice(`${way === 'undo' ? 'Undone' : 'Done again'}: ${answer?.done ?? ''}`)
+      else notice(`${way === 'undo' ? 'Undone' : 'Done again'}: ${answer?.done ?? ''}`, { instead: 'step' })
     },
     [inLine, notice, path, seen],
   )

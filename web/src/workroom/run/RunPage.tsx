@@ -4,20 +4,22 @@ import { useDragging } from '../../drag/DragProvider'
 import { useDropTarget } from '../../drag/useDropTarget'
 import { useRoom } from '../context'
 
-const HEIGHT_PX = 84
-const WIDEST_PX = 190
-
 /** A page in the run: press to lay it on the bench, drag it to another place. */
-export function RunPage({ page, index }: { page: PageSummary; index: number }) {
+export function RunPage({
+  page,
+  index,
+  size,
+}: {
+  page: PageSummary
+  index: number
+  size: { width: number; height: number }
+}) {
   const { piece, page: current, handle, select } = useRoom()
   const { start } = useDragging()
   const { over, properties } = useDropTarget(`page:${page.id}`, (cargo) => {
     if (cargo.kind === 'page' && cargo.pageId !== page.id)
       void handle.edit({ kind: 'movePage', pageId: cargo.pageId, index })
   })
-  const { width, height } = piece.format
-  const scale = Math.min(HEIGHT_PX / height, WIDEST_PX / width)
-  const size = { width: Math.max(8, Math.round(width * scale)), height: Math.max(8, Math.round(height * scale)) }
   const picture = pagePicture(piece.id, page.id, page.look, Math.round(size.width * (window.devicePixelRatio || 1)))
   const selected = page.id === current.id
   return (
@@ -28,7 +30,12 @@ export function RunPage({ page, index }: { page: PageSummary; index: number }) {
         aria-current={selected ? 'page' : undefined}
         onClick={() => select({ kind: 'page', pageId: page.id })}
         onKeyDown={(event) => {
-          const by = event.key === 'ArrowLeft' ? -1 : event.key === 'ArrowRight' ? 1 : 0
+          const by =
+            event.key === 'ArrowLeft' || event.key === 'ArrowUp'
+              ? -1
+              : event.key === 'ArrowRight' || event.key === 'ArrowDown'
+                ? 1
+                : 0
           if (!by || !event.altKey) return
           event.preventDefault()
           const to = index + by
@@ -38,13 +45,13 @@ export function RunPage({ page, index }: { page: PageSummary; index: number }) {
           if (event.pointerType === 'mouse') event.preventDefault()
           start(event, { kind: 'page', pageId: page.id, picture }, picture)
         }}
-        className={`block bg-paper ${selected ? 'outline-2 outline-offset-2 outline-woad' : 'outline-1 outline-line hover:outline-woad'} ${over ? 'outline-3 outline-woad' : ''}`}
+        className={`block bg-paper ${selected ? 'relative z-10 outline-2 outline-offset-0 outline-woad' : 'outline-1 outline-line hover:outline-woad'} ${over ? 'outline-3 outline-woad' : ''}`}
         style={size}
       >
         {page.damaged ? (
           <TriangleAlert aria-label={`Page ${index + 1} cannot be read`} size={20} className="m-auto text-madder" />
         ) : (
-          <img alt="" src={picture} loading="lazy" className="size-full" draggable={false} />
+          <img alt="" src={picture} className="block size-full" draggable={false} />
         )}
       </button>
       <span className={`mt-1 text-[13px] leading-4 ${selected ? 'font-semibold text-woad' : 'text-soft'}`}>

@@ -44,30 +44,29 @@ class AccessibilityTest {
             room.step(step);
             check(page, step);
         }
+        room.step("Arrange");
         room.frame(2).click();
-        check(page, "frame ticket");
+        check(page, "a frame's slip");
         room.frame(2).press("Enter");
         check(page, "crop");
         room.frame(2).press("Escape");
         String kites = room.id();
         checkArranging(Room.start(page, "Accessible " + scheme, "kite-01.jpg", "kite-02.jpg"));
-        page.navigate(TestServer.address() + "/pieces/" + kites + "/light-table");
+        page.navigate(TestServer.address() + "/pieces/" + kites + "/gather");
         assertThat(page.getByText("The box kite")).isVisible();
         check(page, "light table");
     }
 
-    /** What the drawers and tickets of arranging add; a piece of its own, for it is changed. */
+    /** What the slips of arranging add; a piece of its own, for it is changed. */
     private static void checkArranging(Room room) {
         room.buttonLike("^Flow 2 waiting").click();
         room.saved();
-        room.page
-                .getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Patterns"))
-                .click();
+        room.part("Patterns");
         assertThat(room.button("Use Lintel, 4 frames")).isVisible();
         check(room.page, "patterns");
-        room.page
-                .getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Frames"))
-                .click();
+        room.part("Frames by hand");
+        room.part("Guides");
+        room.part("What lies on the page");
         room.button("Release all frames").click();
         assertThat(room.buttonLike("lies freely$")).hasCount(2);
         room.button("Upright guide").click();
@@ -75,9 +74,7 @@ class AccessibilityTest {
         check(room.page, "free frame");
         room.page.keyboard().press("Control+a");
         check(room.page, "several frames");
-        room.page
-                .getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Layout"))
-                .click();
+        room.toPage();
         room.button("Scatter as prints").click();
         assertThat(room.button("Scatter again")).isVisible();
         check(room.page, "scattered prints");

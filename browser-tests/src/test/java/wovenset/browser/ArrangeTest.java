@@ -47,6 +47,7 @@ class ArrangeTest {
         room.frame(2).click();
         room.set("Caption", "Kept through it all");
         List<String> before = photos(room);
+        room.toPage();
         room.button("Propose for 4 photos").click();
         assertThat(proposals(room)).hasCount(10);
         Locator whole = room.page
@@ -119,6 +120,7 @@ class ArrangeTest {
         room.page.keyboard().press(beside ? "Control+ArrowRight" : "Control+ArrowDown");
         assertThat(room.button("Undo: Swap two frames")).isEnabled();
         assertThat(photos(room)).isNotEqualTo(before).containsExactlyInAnyOrderElementsOf(before);
+        room.toPage();
         room.set("Gap", "19cm");
         assertThat(room.page.getByText("leave no room for 4 photos; at most").first())
                 .isVisible();
@@ -148,11 +150,13 @@ class ArrangeTest {
         String last = room.shown(1);
         String large = room.shown(3);
         room.frame(1).click();
-        room.field("Comes").selectOption("last");
+        room.part("When arranged anew");
+        room.field("Its turn").selectOption("last");
         room.saved();
         room.frame(3).click();
         room.field("Larger").click();
         room.saved();
+        room.toPage();
         room.button("Propose for 4 photos").click();
         proposals(room).first().click();
         room.saved();
@@ -172,6 +176,7 @@ class ArrangeTest {
         room.buttonLike("^Flow 2 waiting").click();
         room.saved();
         room.frame(1).click();
+        room.part("Subject");
         assertThat(room.page.getByText("Found by what stands out.")).isVisible();
         assertThat(room.field("The crop keeps to")).hasValue("SUBJECT");
         BoundingBox picture = room.page.getByTestId("subject").boundingBox();

@@ -69,9 +69,9 @@ class GatherTest {
         assertThat(room.page.getByText("6 brought in, 1 refused")).isVisible();
         assertThat(room.page.getByText(Pattern.compile("shopping list.txt.*This is not a picture")))
                 .isVisible();
+        room.step("Arrange");
         room.button("Add a page").click();
         room.saved();
-        room.step("Arrange");
         room.buttonLike("^Flow 6 waiting").click();
         room.saved();
         room.painted();
@@ -86,7 +86,7 @@ class GatherTest {
     @Test
     void filesAreDroppedOnTheTable() throws IOException {
         Room room = Room.start(browser.window(), "Dropped");
-        room.page.navigate(room.page.url() + "/light-table");
+        room.page.navigate(room.page.url() + "/gather");
         assertThat(room.page.getByText("No photos yet")).isVisible();
         String base64 = Base64.getEncoder().encodeToString(Files.readAllBytes(Room.PHOTOS.resolve("kite-04.jpg")));
         room.page.evaluate(
@@ -107,10 +107,10 @@ class GatherTest {
     void theTableIsOrderedByHandAndByTime() {
         Room room = Room.start(browser.window(), "Table", "kite-14.jpg", "kite-04.jpg", "kite-08.jpg");
         Page page = room.page;
-        page.navigate(page.url() + "/light-table");
+        page.navigate(page.url() + "/gather");
         assertThat(page.locator("main li")).hasCount(3);
         assertThat(order(page)).containsExactly("kite-14.jpg", "kite-04.jpg", "kite-08.jpg");
-        assertThat(page.getByText(Pattern.compile("Saturday,? 11 July 2026"))).isVisible();
+        assertThat(page.getByTitle(Pattern.compile("Saturday,? 11 July 2026"))).isVisible();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("In order of time"))
                 .click();
         assertThat(page.locator("main li").first()).containsText("Lunch");
@@ -137,7 +137,7 @@ class GatherTest {
         room.buttonLike("^Flow 2 waiting").click();
         room.saved();
         Page page = room.page;
-        page.navigate(page.url() + "/light-table");
+        page.navigate(page.url() + "/gather");
         Locator photos = page.locator("main li");
         assertThat(photos.first()).containsText("page 1");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take kite-04.jpg out"))

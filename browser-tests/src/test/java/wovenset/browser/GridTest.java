@@ -103,6 +103,7 @@ class GridTest {
         room.page.keyboard().press("Control+z");
         assertThat(room.button("Redo: Join cells")).isEnabled();
         assertThat(photos(room)).isEqualTo(before);
+        room.toPage();
         room.field("Photos follow each other").selectOption("SNAKING");
         assertThat(room.button("Undo: Change the grid")).isEnabled();
         room.saved();
@@ -121,20 +122,19 @@ class GridTest {
         room.set("Cell width", "80mm");
         room.set("Cell height", "60mm");
         assertThat(room.field("Cell height")).hasValue("60\u2009mm");
-        room.button("As many as fit").click();
-        assertThat(room.field("Columns")).hasValue("3");
-        assertThat(room.frames()).hasCount(6);
-        room.button("… or turned").click();
+        room.buttonLike("^As many as fit").click();
         assertThat(room.field("Cell width")).hasValue("60\u2009mm");
         assertThat(room.frames()).hasCount(8);
-        room.set("Cell width", "400mm");
+        room.type("Cell width", "400mm");
         assertThat(room.page.getByText("room for").first()).isVisible();
+        assertThat(room.page.getByText("Not saved: Cell width")).isVisible();
+        assertThat(room.buttonLike("^Make the page 1[68]\\d\\d × ")).isVisible();
         // A size with no room for the present rows can still be filled with.
-        room.set("Cell width", "130mm");
-        room.set("Cell height", "80mm");
+        room.type("Cell width", "130mm");
+        room.type("Cell height", "80mm");
         assertThat(room.field("Cell height")).hasValue("80\u2009mm");
         assertThat(room.field("Rows")).hasValue("2");
-        room.button("As many as fit").click();
+        room.buttonLike("^As many as fit").click();
         assertThat(room.frames()).hasCount(4);
         assertThat(room.field("Columns")).hasValue("2");
     }

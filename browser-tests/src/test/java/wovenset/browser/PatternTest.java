@@ -40,12 +40,6 @@ class PatternTest {
         return room;
     }
 
-    private static void tab(Room room, String name) {
-        room.page
-                .getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(name))
-                .click();
-    }
-
     private static List<String> photos(Room room) {
         return IntStream.rangeClosed(1, room.frames().count())
                 .mapToObj(room::shown)
@@ -59,7 +53,7 @@ class PatternTest {
     @Test
     void aPatternIsUsedKeptSavedAsAFileAndBroughtInAgain() {
         Room room = sixPhotos("Pattern");
-        tab(room, "Patterns");
+        room.part("Patterns");
         Locator patterns = room.page
                 .getByLabel("Patterns", new Page.GetByLabelOptions().setExact(true))
                 .getByRole(AriaRole.LISTITEM);
@@ -70,7 +64,7 @@ class PatternTest {
         assertThat(room.frames()).hasCount(6);
         room.button("Use Lintel, 4 frames").click();
         room.button("Let them flow").click();
-        assertThat(room.page.getByText("/ 2")).isVisible();
+        assertThat(room.page.getByText("of 2")).isVisible();
         assertThat(room.frames()).hasCount(4);
         room.painted();
         room.field("Name").fill("My lintel");
@@ -132,6 +126,7 @@ class PatternTest {
         assertThat(room.buttonLike("lies freely$")).hasCount(0);
         room.saved();
         assertThat(scene(room).path("frames").get(5).path("box").toString()).isEqualTo(lay);
+        room.toPage();
         room.button("Back to a grid").click();
         assertThat(room.buttonLike("lies freely$")).hasCount(0);
         assertThat(room.field("Columns")).isVisible();
@@ -146,6 +141,8 @@ class PatternTest {
         assertThat(room.button("Undo: Pin a photo")).isEnabled();
         room.page.reload();
         room.ready();
+        room.toPage();
+        room.part("Order by colour");
         assertThat(room.page.getByText("One photo is pinned and stays where it is."))
                 .isVisible();
         room.button("Light to dark").click();
@@ -159,7 +156,9 @@ class PatternTest {
         assertThat(photos(room)).containsExactlyInAnyOrderElementsOf(before);
         assertThat(room.shown(2)).isEqualTo(before.get(1));
         room.frame(2).click();
+        room.part("When arranged anew");
         room.field("Pinned to this frame").click();
+        room.toPage();
         assertThat(room.page.getByText("Pinned photos stay in their frames.")).isVisible();
     }
 }

@@ -104,11 +104,32 @@ final class Room {
                 .click();
     }
 
+    /** Lets go of what is selected, so that the slip speaks of the page. */
+    void toPage() {
+        buttonLike("^(the page|page \\d+) ›$").click();
+    }
+
+    /** Unfolds a part of the slip. */
+    void part(String name) {
+        Locator part = page.getByLabel("Slip", new Page.GetByLabelOptions().setExact(true))
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName(name).setExact(true));
+        if ("false".equals(part.getAttribute("aria-expanded"))) {
+            part.click();
+        }
+    }
+
     /** Types into a field and takes it. */
     void set(String label, String text) {
+        type(label, text);
+        saved();
+    }
+
+    /** The same, where it may be refused. */
+    void type(String label, String text) {
         field(label).fill(text);
         field(label).press("Enter");
-        saved();
     }
 
     void saved() {

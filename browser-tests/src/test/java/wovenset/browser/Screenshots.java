@@ -47,6 +47,8 @@ public final class Screenshots {
         Room kites = open("The kite summer");
         kites.painted();
         take("arrange");
+        kites.frame(6).click();
+        take("frame");
         kites.step("Gather");
         take("gather");
         kites.step("Check");
@@ -54,8 +56,6 @@ public final class Screenshots {
         kites.frame(8).click();
         kites.frame(8).press("Enter");
         take("crop");
-        page.navigate(address + "/pieces/" + kites.id() + "/light-table");
-        take("light-table");
         Room lookbook = open("Saltmarsh Pottery, autumn lookbook");
         lookbook.button("Page 3").click();
         lookbook.step("Dress");
@@ -70,6 +70,15 @@ public final class Screenshots {
         page.getByText("Photos as you brought them in").waitFor();
         take("storage");
         takeArrangements();
+        takeClose();
+    }
+
+    private void takeClose() {
+        Room kites = open("The kite summer");
+        kites.frame(6).click();
+        kites.button("actual size").click();
+        page.getByTestId("fine").waitFor();
+        take("actual-size");
     }
 
     /** Pages as they could be; each is taken back afterwards. */
@@ -82,13 +91,14 @@ public final class Screenshots {
         kites.button("Scatter again")
                 .evaluate("button => button.closest('section').scrollIntoView({ block: 'start' })");
         take("scattered");
-        tab("Patterns");
+        kites.part("Patterns");
+        kites.button("Use Courtyard, 13 frames").scrollIntoViewIfNeeded();
         kites.button("Use Courtyard, 13 frames").click();
         kites.saved();
         kites.painted();
         take("patterns");
         undo(kites, 2);
-        tab("Frames");
+        kites.part("Frames by hand");
         kites.button("Release all frames").click();
         kites.saved();
         kites.frame(6).click();
@@ -100,13 +110,8 @@ public final class Screenshots {
         undo(kites, 3);
     }
 
-    private void tab(String name) {
-        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(name)).click();
-    }
-
     private void undo(Room room, int steps) {
         for (int i = 0; i < steps; i++) {
-            page.keyboard().press("Escape");
             page.keyboard().press("Control+z");
             room.saved();
         }

@@ -25,11 +25,20 @@ class WorkroomTest {
     final Browser browser = new Browser();
 
     @Test
-    void eachStepOpensItsOwnDrawerAndNoPartOfAnother() {
+    void eachStationHasItsOwnSlipAndNoPartOfAnother() {
         Room room = Room.start(browser.window(), "Steps", "kite-04.jpg");
         Locator parts = room.page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(3));
-        List<String> arrange = List.of("Photos", "Proposals", "Grid", "Order by colour", "Page");
-        Map<String, List<String>> drawers = Map.of(
+        List<String> arrange = List.of(
+                "1 photo waits",
+                "Proposals",
+                "Grid",
+                "Finished size",
+                "Frames by hand",
+                "What lies on the page",
+                "Patterns",
+                "Order by colour",
+                "Guides");
+        Map<String, List<String>> slips = Map.of(
                 "Arrange",
                 arrange,
                 "Dress",
@@ -40,9 +49,9 @@ class WorkroomTest {
         room.saved();
         for (String step : List.of("Arrange", "Dress", "Arrange", "Make", "Dress", "Arrange")) {
             room.step(step);
-            assertThat(parts).hasText(drawers.get(step).toArray(String[]::new));
+            assertThat(parts).hasText(slips.get(step).toArray(String[]::new));
             room.button(step.equals("Dress") ? "Page 2" : "Page 1").click();
-            assertThat(parts).hasText(drawers.get(step).toArray(String[]::new));
+            assertThat(parts).hasText(slips.get(step).toArray(String[]::new));
         }
     }
 
@@ -167,13 +176,13 @@ class WorkroomTest {
         room.saved();
         assertThat(pages(room)).element(1).isEqualTo(first);
         room.button("Delete this page").click();
-        assertThat(room.page.getByText("is deleted; its photos are in the drawer"))
+        assertThat(room.page.getByText("is deleted; its photos wait in the tray"))
                 .isVisible();
         room.page
                 .getByRole(AriaRole.STATUS)
                 .getByText("Undo", new Locator.GetByTextOptions().setExact(true))
                 .click();
-        assertThat(room.page.getByText("/ 3")).isVisible();
+        assertThat(room.page.getByText("of 3")).isVisible();
     }
 
     private static List<String> pages(Room room) {
@@ -190,10 +199,10 @@ class WorkroomTest {
         Room room = Room.start(browser.window(), "Sharpness", "kite-04.jpg");
         room.buttonLike("^Flow 1 waiting").click();
         room.frame(1).click();
-        Locator ticket = room.page.getByRole(AriaRole.COMPLEMENTARY);
-        assertThat(ticket.getByText(Pattern.compile("\\d+\u2009ppi$"))).isVisible();
+        Locator slip = room.page.getByLabel("Slip", new Page.GetByLabelOptions().setExact(true));
+        assertThat(slip.getByText(Pattern.compile("\\d+\u2009ppi$"))).isVisible();
         room.set("Zoom (%)", "400");
-        assertThat(ticket.getByText(Pattern.compile("\\d+\u2009ppi, too soft"))).isVisible();
+        assertThat(slip.getByText(Pattern.compile("\\d+\u2009ppi, too soft"))).isVisible();
         room.step("Check");
         assertThat(room.buttonLike("will print too soft")).isVisible();
         assertThat(room.buttonLike("is empty")).hasCount(3);
@@ -213,7 +222,7 @@ class WorkroomTest {
             touch(session, step == 0 ? "touchStart" : "touchMove", x - 15 - 4 * step, x + 15 + 4 * step, y);
         }
         session.send("Input.dispatchTouchEvent", json("touchEnd", List.of()));
-        room.button("Crop is right").tap();
+        room.button("Done").tap();
         room.saved();
         assertThat(room.field("Zoom (%)")).hasValue(Pattern.compile("[23]\\d\\d|1[5-9]\\d|4\\d\\d"));
     }

@@ -117,6 +117,25 @@ class SpriteController {
                 : ResponseEntity.ok().cacheControl(CacheControl.noStore()).body(picture.png());
     }
 
+    /**
+     * A part of a page as it is now, drawn finely.
+     *
+     * @param x where on the page its left edge lies, in millimetres
+     * @param width of the picture in pixels
+     */
+    @GetMapping(path = "/window", produces = MediaType.IMAGE_PNG_VALUE)
+    ResponseEntity<byte[]> window(
+            @PathVariable UUID piece,
+            @PathVariable UUID page,
+            @RequestParam double x,
+            @RequestParam double y,
+            @RequestParam int width,
+            @RequestParam int height,
+            @RequestParam double pixelsPerMm) {
+        SpriteService.Window window = new SpriteService.Window(x, y, width, height, pixelsPerMm);
+        return ResponseEntity.ok().cacheControl(CacheControl.noStore()).body(sprites.window(piece, page, window));
+    }
+
     /** A page as it was proposed. */
     @GetMapping(path = "/proposals/{look}", produces = MediaType.IMAGE_PNG_VALUE)
     ResponseEntity<byte[]> proposal(@PathVariable String look, @RequestParam int width) {

@@ -1,6 +1,7 @@
 package wovenset.server.scene;
 
 import jakarta.annotation.PreDestroy;
+import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -32,6 +33,8 @@ public class SpriteService {
     /** Of the picture while it is drawn, and packed. */
     private static final double BYTES_A_PIXEL = 6;
 
+    private static final int MOST_PIXELS_PER_MM = 500;
+
     private static final int WINDOWS = 1000;
     /** By the parts of a pixel at which a unit may begin. */
     public static final int PHASES = RasterPainter.PHASES;
@@ -39,6 +42,7 @@ public class SpriteService {
     private final SceneService scenes;
     private final PageLookup pieces;
     private final RasterPainter painter;
+    private final RasterPainter fine;
     private final ExecutorService drawers =
             Executors.newFixedThreadPool(Runtime.getRuntime().availableProcessors());
     private final Recent<Key, byte[]> drawn =
@@ -48,10 +52,11 @@ public class SpriteService {
 
     private final Recent<String, AtomicLong> latest = Recent.entries(WINDOWS);
 
-    SpriteService(SceneService scenes, PageLookup pieces, ScreenRasters rasters) {
+    SpriteService(SceneService scenes, PageLookup pieces, ScreenRasters rasters, FineRasters fine) {
         this.scenes = scenes;
         this.pieces = pieces;
         this.painter = new RasterPainter(rasters);
+        this.fine = new RasterPainter(fine);
     }
 
     /**
@@ -133,6 +138,37 @@ public class SpriteService {
                 new Key(page + " at " + found.look(), 0, 0, width),
                 key -> draw(scenes.scene(found.piece(), found.page()), width));
         return new PagePicture(png, look == found.look());
+    }
+
+    /**
+     * What of a page is seen through a window that may reach beyond its trim.
+     *
+     * @param x where on the page the window's left edge lies, in millimetres
+     * @param width of the picture in pixels
+     */
+    record Window(double x, double y, int width, int height, double pixelsPerMm) {}
+
+    /**
+     * A part of a page as it is now, as PNG, drawn from the originals where the derived sizes are too coarse for it.
+     *
+     * @throws UnfitRequestException if the picture would be too large
+     */
+    @SuppressWarnings("try") // It is only held.
+    byte[] window(UUID piece, UUID page, Window window) {
+        PageLookup.FoundPage found = pieces.page(piece, page)
+                .orElseThrow(() -> new NotFoundException("This page is no longer in the piece."));
+        checkSize(window.width(), window.height());
+        if (!(window.pixelsPerMm() > 0 && window.pixelsPerMm() <= MOST_PIXELS_PER_MM)) {
+            throw new UnfitRequestException(
+                    "A page is seen at no more than " + MOST_PIXELS_PER_MM + " pixels a millimetre");
+        }
+        PageScene scene = scenes.scene(found.piece(), found.page());
+        long bytes = (long) (BYTES_A_PIXEL * window.width() * window.height());
+        try (PaintMemory.Share share = room.take(bytes, () -> {})) {
+            BufferedImage image = new BufferedImage(window.width(), window.height(), BufferedImage.TYPE_3BYTE_BGR);
+            fine.window(scene, image, window.x(), window.y(), window.pixelsPerMm(), RasterPainter.Ground.OF_PAGE);
+            return PngWriter.png(image);
+        }
     }
 
     /** A page that was proposed, as PNG, this wide; throws as {@link #sprites}. */

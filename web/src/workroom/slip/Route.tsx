@@ -1,0 +1,48 @@
+import { useRoom } from '../context'
+import { STATIONS } from '../address/stations'
+import { usesOf } from '../piece/model'
+
+/** A knot in the thread: open, filled where one stands, woven over where the work has been. */
+function Knot({ now, woven }: { now: boolean; woven: boolean }) {
+  return (
+    <svg aria-hidden width="22" height="22" viewBox="0 0 22 22" className="relative text-woad">
+      <path
+        d="M11 1.5 20.5 11 11 20.5 1.5 11Z"
+        className={now ? 'fill-woad' : 'fill-paper'}
+        stroke="currentColor"
+        strokeWidth="1.5"
+      />
+      {woven && !now && (
+        <path d="M6 11.5 11.5 6M6.5 15 15 6.5M10.5 16 16 10.5M4 9.5 9.5 4M12.5 18 18 12.5" stroke="currentColor" />
+      )}
+    </svg>
+  )
+}
+
+/** The route of the work as a thread through five knots; every station is open at any time. */
+export function Route() {
+  const { station, goTo, piece } = useRoom()
+  const placed = usesOf(piece).size > 0
+  const woven = { gather: piece.entries.length > 0, arrange: placed, dress: false, check: false, make: false }
+  return (
+    <nav aria-label="Route" className="border-y border-dashed border-line py-2.5">
+      <ol className="relative flex justify-between">
+        <span aria-hidden className="absolute top-[19px] right-6 left-6 border-t-[1.5px] border-woad" />
+        {STATIONS.map(({ station: one, name }, index) => (
+          <li key={one}>
+            <button
+              aria-current={one === station ? 'step' : undefined}
+              aria-keyshortcuts={String(index + 1)}
+              title={`${name} (${index + 1})`}
+              onClick={() => goTo(one)}
+              className={`flex min-h-11 w-[3.4rem] flex-col items-center gap-1 py-2 text-[13px] leading-4 hover:text-woad ${one === station ? 'font-semibold' : ''}`}
+            >
+              <Knot now={one === station} woven={woven[one]} />
+              {name}
+            </button>
+          </li>
+        ))}
+      </ol>
+    </nav>
+  )
+}

@@ -1,0 +1,81 @@
+import { useState } from 'react'
+import type { Arrangement } from '../../../api/client'
+import { Button } from '../../../ui/Button'
+import { Wrong } from '../../../ui/Wrong'
+import { useRoom } from '../../context'
+import { usesOf } from '../../piece/model'
+import type { WantedEdit } from '../../piece/usePiece'
+import { NextSteps } from '../gather/NextSteps'
+import { Part } from '../Part'
+import { FramesPart } from './FramesPart'
+import { FreePart } from './FreePart'
+import { GridPart } from './GridPart'
+import { GuideFields } from './GuideFields'
+import { OrderPart } from './OrderPart'
+import { PagePart } from './PagePart'
+import { PatternsPart } from './PatternsPart'
+import { ProposalsPart } from './ProposalsPart'
+import { ScatteredPart } from './ScatteredPart'
+import { SlicingPart } from './SlicingPart'
+
+/** The fields beside which is said what is wrong with them. */
+function fieldsOf(arrangement: Arrangement): string[] {
+  const always = ['margins', 'width', 'height', 'bleed']
+  if (arrangement.kind === 'slicing') return [...always, 'gap']
+  if (arrangement.kind !== 'grid') return always
+  return [...always, 'columnGap', 'rowGap', ...(arrangement.cell ? ['cell'] : ['columnTracks', 'rowTracks'])]
+}
+
+/** The page: photos that wait, what the computer proposes, the numbers of the arrangement, and what is wanted more rarely. */
+export function ArrangeSlip() {
+  const { piece, page, handle, photos, goTo } = useRoom()
+  const [wrong, setWrong] = useState<{ field?: string; message: string } | null>(null)
+  const uses = usesOf(piece)
+  const waiting = photos.filter(({ entryId }) => !uses.has(entryId)).length
+
+  const send = async (edit: WantedEdit) => {
+    const problem = await handle.edit(edit, { quiet: true })
+    setWrong(problem && { field: problem.field, message: problem.message })
+    return problem
+  }
+  const about = (...fields: string[]) => (wrong && fields.includes(wrong.field ?? '') ? wrong.message : undefined)
+  const { arrangement } = page
+  return (
+    <>
+      {photos.length === 0 ? (
+        <Part title="No photos yet">
+          <Button look="primary" className="w-full" onClick={() => goTo('gather')}>
+            Gather photos
+          </Button>
+        </Part>
+      ) : (
+        waiting > 0 && (
+          <Part title={waiting === 1 ? '1 photo waits' : `${waiting} photos wait`}>
+            <NextSteps waiting={waiting} />
+            <Button className="w-full" onClick={() => void handle.edit({ kind: 'flowEntries' })}>
+              Flow {waiting} waiting into the frames
+            </Button>
+          </Part>
+        )
+      )}
+      <ProposalsPart key={`proposals of ${page.id}`} />
+      {arrangement.kind === 'grid' ? (
+        <GridPart key={`grid of ${page.id}`} grid={arrangement} send={send} about={about} />
+      ) : arrangement.kind === 'slicing' ? (
+        <SlicingPart key={`cuts of ${page.id}`} slicing={arrangement} send={send} about={about} />
+      ) : arrangement.kind === 'scattered' ? (
+        <ScatteredPart key={`scatter of ${page.id}`} scattered={arrangement} send={send} about={about} />
+      ) : (
+        <FreePart key={`margins of ${page.id}`} send={send} about={about} />
+      )}
+      {wrong && !fieldsOf(arrangement).includes(wrong.field ?? '') && <Wrong>{wrong.message}</Wrong>}
+      <PagePart send={send} about={about} />
+      <FramesPart />
+      <PatternsPart />
+      <OrderPart />
+      <Part title="Guides" folded>
+        <GuideFields />
+      </Part>
+    </>
+  )
+}

@@ -1,0 +1,132 @@
+import { useQuery } from '@tanstack/react-query'
+import { type CaptionStyle, client, data } from '../../../api/client'
+import { ColourField } from '../../../ui/ColourField'
+import { Field, inputLook } from '../../../ui/Field'
+import { NumberField } from '../../../ui/NumberField'
+import { Wrong } from '../../../ui/Wrong'
+import { BorderFields } from '../../BorderFields'
+import { useRoom } from '../../context'
+import { type Border, borderOf, usualStyle, withBorder } from '../../piece/styles'
+import { useTrial } from '../../useTrial'
+import { Part } from '../Part'
+
+const SHOWN: Record<CaptionStyle['show'], string> = {
+  WRITTEN: 'where something is written',
+  ALWAYS: 'below each photo, written or not',
+  NONE: 'not at all',
+}
+
+/** How all pages and frames look. Sliders and colours show their effect on the bench before they are let go. */
+export function DressSlip() {
+  const { stored, page } = useRoom()
+  const trial = useTrial()
+  const { about } = trial
+  const others = trial.aboutOthers(['bandWidth', 'cornerRadius'])
+  const typefaces = useQuery({
+    queryKey: ['typefaces'],
+    queryFn: () => data(client.GET('/api/measure/typefaces')),
+    staleTime: Infinity,
+  }).data
+  const { styles, format } = stored
+  const { captions, ground } = styles
+  const usual = usualStyle(styles)
+  const differing = page.frames.filter(({ style }) => style.differences.length > 0).length
+  const bordered = (change: Partial<Border>) => ({
+    kind: 'setFrameStyle' as const,
+    style: withBorder(usual, change),
+  })
+  const setBorder = (change: Partial<Border>) =>
+    trial.set(({ stored: now }) => ({
+      kind: 'setFrameStyle',
+      style: withBorder(usualStyle(now.styles), change),
+    }))
+  const setCaption = (change: Partial<CaptionStyle>) =>
+    trial.set(({ stored: now }) => ({
+      kind: 'setCaptionStyle',
+      captions: { ...now.styles.captions, ...change },
+    }))
+  return (
+    <>
+      <Part title="Page">
+        <ColourField
+          label="Page colour"
+          value={ground.colour}
+          onPreview={(colour) => trial.show({ kind: 'setCommonGround', ground: { kind: 'plain', colour } })}
+          onCommit={(colour) => trial.set({ kind: 'setCommonGround', ground: { kind: 'plain', colour } })}
+        />
+      </Part>
+      <Part title="Frames">
+        <BorderFields
+          border={borderOf(usual)}
+          format={format}
+          wrong={about}
+          onPreview={(change) => trial.show(bordered(change))}
+          onCommit={setBorder}
+        />
+        {differing > 0 && (
+          <p className="text-[13px] leading-4 text-soft">
+            {differing === 1 ? 'One frame on this page differs' : `${differing} frames on this page differ`} in what{' '}
+            {differing === 1 ? 'its own slip shows' : 'their own slips show'}; the rest of the look follows.
+          </p>
+        )}
+      </Part>
+      <Part title="Captions">
+        <Field label="Words stand">
+          {(ids) => (
+            <select
+              {...ids}
+              className={inputLook}
+              value={captions.show}
+              onChange={(event) => setCaption({ show: event.target.value as CaptionStyle['show'] })}
+            >
+              {Object.entries(SHOWN).map(([show, name]) => (
+                <option key={show} value={show}>
+                  {name}
+                </option>
+              ))}
+            </select>
+          )}
+        </Field>
+        <Field label="Typeface">
+          {(ids) => (
+            <select
+              {...ids}
+              className={inputLook}
+              value={captions.typeface}
+              onChange={(event) => setCaption({ typeface: event.target.value })}
+            >
+              {(typefaces ?? [captions.typeface]).map((name) => (
+                <option key={name}>{name}</option>
+              ))}
+            </select>
+          )}
+        </Field>
+        <div className="grid grid-cols-2 gap-2">
+          <NumberField
+            label="Size"
+            suffix="pt"
+            value={captions.sizePt}
+            min={4}
+            max={144}
+            decimals={1}
+            onCommit={(sizePt) => setCaption({ sizePt })}
+          />
+          <NumberField
+            label="Lines at most"
+            value={captions.lines}
+            min={1}
+            max={4}
+            onCommit={(lines) => setCaption({ lines })}
+          />
+        </div>
+        {others && <Wrong>{others}</Wrong>}
+        <ColourField
+          label="Caption colour"
+          value={captions.colour}
+          onPreview={(colour) => trial.show({ kind: 'setCaptionStyle', captions: { ...captions, colour } })}
+          onCommit={(colour) => setCaption({ colour })}
+        />
+      </Part>
+    </>
+  )
+}

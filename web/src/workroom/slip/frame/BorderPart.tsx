@@ -1,0 +1,113 @@
+import { SquareStack } from 'lucide-react'
+import { Button, IconButton } from '../../../ui/Button'
+import { Field, inputLook } from '../../../ui/Field'
+import { NumberField } from '../../../ui/NumberField'
+import { Wrong } from '../../../ui/Wrong'
+import { BorderFields } from '../../BorderFields'
+import { Part } from '../Part'
+import { useRoom } from '../../context'
+import { useFrameDoings } from '../../frames/useFrameDoings'
+import type { Frame } from '../../piece/model'
+import { type Border, borderOf, differenceOf, styleOf } from '../../piece/styles'
+import { useTrial } from '../../useTrial'
+
+const PROPERTIES: Record<string, string> = {
+  'bandWidth 0': 'width',
+  'bandColour 0': 'colour',
+  'bandSide 0': 'side',
+  cornerRadius: 'corners',
+}
+const propertyOf = (difference: Frame['style']['differences'][number]) =>
+  difference.kind === 'cornerRadius' ? difference.kind : `${difference.kind} ${difference.band}`
+
+/** The look of the selected frames: that of all frames, and in what they differ from it. */
+export function BorderPart({ frames, folded = false }: { frames: Frame[]; folded?: boolean }) {
+  const { stored, storedPage, page } = useRoom()
+  const { selectAlike, patch } = useFrameDoings()
+  const { show, set, about, aboutOthers } = useTrial()
+  const last = frames.at(-1)
+  if (!last) return null
+  // Fields start from what is stored, while the page may show a try.
+  const kept = storedPage.frames.find(({ id }) => id === last.id) ?? last
+  const border = borderOf(styleOf(kept, stored.styles))
+  const others = aboutOthers(['bandWidth', 'cornerRadius'])
+  const differing = kept.style.differences.map(propertyOf)
+  const edit = (change: Partial<Border>) => {
+    const difference = differenceOf(change)
+    return (
+      difference && {
+        kind: 'patchItems' as const,
+        pageId: page.id,
+        itemIds: frames.map(({ id }) => id),
+        change: { kind: 'differ' as const, difference },
+      }
+    )
+  }
+  return (
+    <Part
+      title="Border"
+      folded={folded}
+      aside={
+        <IconButton name="Select all with the same border (A)" onClick={selectAlike}>
+          <SquareStack size={17} />
+        </IconButton>
+      }
+    >
+      <div className="space-y-2">
+        <BorderFields
+          border={border}
+          format={stored.format}
+          wrong={about}
+          onPreview={(change) => {
+            const tried = edit(change)
+            if (tried) show(tried)
+          }}
+          onCommit={(change) => set(() => edit(change) ?? null)}
+        />
+        {differing.length > 0 && (
+          <div role="group" aria-label="Differs from the other frames" className="text-[13px] leading-5">
+            <p className="text-soft">Differs from the other frames in:</p>
+            <div className="flex flex-wrap gap-1 pt-1">
+              {differing.map((property) => (
+                <Button
+                  key={property}
+                  className="h-7! px-2! text-[13px] font-normal!"
+                  onClick={() => patch({ kind: 'putBack', property })}
+                >
+                  Put back {PROPERTIES[property] ?? property}
+                </Button>
+              ))}
+            </div>
+          </div>
+        )}
+        <div className="grid grid-cols-2 gap-2">
+          <Field label="Form">
+            {(ids) => (
+              <select
+                {...ids}
+                className={inputLook}
+                value={kept.outline.kind}
+                onChange={(event) =>
+                  patch({ kind: 'setOutline', outline: { kind: event.target.value as 'rect' | 'ellipse' } })
+                }
+              >
+                <option value="rect">rectangle</option>
+                <option value="ellipse">oval</option>
+              </select>
+            )}
+          </Field>
+          <NumberField
+            label="Solid"
+            suffix="%"
+            value={kept.opacity * 100}
+            min={0}
+            max={100}
+            step={5}
+            onCommit={(percent) => patch({ kind: 'setOpacity', opacity: percent / 100 })}
+          />
+        </div>
+      </div>
+      {others && <Wrong className="pt-1">{others}</Wrong>}
+    </Part>
+  )
+}

@@ -1,0 +1,110 @@
+import { useState } from 'react'
+import type { FrameScene } from '../../../api/client'
+import { Field, inputLook } from '../../../ui/Field'
+import { useRefusal } from '../../../ui/refusals'
+import { untaken } from '../../../ui/typing'
+import { useRoom } from '../../context'
+import { isCaptionWanted, wantCaption } from './captionWanted'
+import { type Frame, usesOf } from '../../piece/model'
+
+/** The words below a photo, with word of what does not fit or cannot be set. */
+export function CaptionField({ frame, scene }: { frame: Frame; scene: FrameScene }) {
+  const { piece, page, handle, select } = useRoom()
+  const [draft, setDraft] = useState(frame.caption)
+  const [refused, setRefused] = useState<string>()
+  const [known, setKnown] = useState(frame.caption)
+  if (known !== frame.caption) {
+    setKnown(frame.caption)
+    setDraft(frame.caption)
+  }
+  const { captions } = piece.styles
+  const own = frame.words.kind === 'own'
+  const uses = frame.entry ? (usesOf(piece).get(frame.entry)?.length ?? 0) : 0
+  const entry = piece.entries.find(({ id }) => id === frame.entry)
+
+  const setOwn = (text: string | null) =>
+    handle.edit(
+      {
+        kind: 'patchItems',
+        pageId: page.id,
+        itemIds: [frame.id],
+        change: { kind: 'setWords', words: text === null ? { kind: 'ofEntry' } : { kind: 'own', text } },
+      },
+      { quiet: true },
+    )
+  const take = async () => {
+    if (draft.trim() === frame.caption) return
+    const problem =
+      own || !frame.entry
+        ? await setOwn(draft)
+        : await handle.edit({ kind: 'captionEntry', entryId: frame.entry, caption: draft }, { quiet: true })
+    setRefused(problem?.message)
+  }
+  useRefusal('Caption', refused !== undefined)
+  /** To the caption of the next photo; after the last one the words stay, all of them marked. */
+  const next = (field: HTMLTextAreaElement) => {
+    const after = page.frames.slice(page.frames.findIndex(({ id }) => id === frame.id) + 1).find(({ entry }) => entry)
+    if (!after) return field.select()
+    wantCaption(after.id)
+    select({ kind: 'frame', pageId: page.id, frameId: after.id })
+  }
+  const words = scene.words
+  const shrunk = words && words.sizePt < captions.sizePt - 0.05
+  const wrong =
+    refused ??
+    (words?.missing ? `${captions.typeface} has no sign for: ${words.missing}` : undefined) ??
+    (words && !words.allShown
+      ? 'Too long for its room; the rest is cut off. Give captions more lines under Dress, or shorten it.'
+      : undefined)
+  const hint =
+    captions.show === 'NONE' && frame.caption
+      ? 'Captions are not shown; turn them on under Dress.'
+      : shrunk
+        ? `Set in ${words.sizePt.toFixed(1)}\u2009pt to fit its width.`
+        : uses > 1 && !own
+          ? `The photo’s words, in all ${uses} places where it shows.`
+          : undefined
+  return (
+    <div className="border-t border-line py-2">
+      <Field label="Caption" wrong={wrong} hint={hint}>
+        {(ids) => (
+          <textarea
+            {...ids}
+            {...untaken(draft !== frame.caption)}
+            data-caption={frame.id}
+            ref={(field) => {
+              if (!field || !isCaptionWanted(frame.id)) return
+              field.focus()
+              field.select()
+            }}
+            rows={2}
+            className={`${inputLook} h-auto resize-none py-1`}
+            value={draft}
+            onChange={(event) => setDraft(event.target.value)}
+            onBlur={() => void take()}
+            onKeyDown={(event) => {
+              // While an input method composes, Enter ends its word and nothing else.
+              if (event.key === 'Enter' && !event.shiftKey && !event.nativeEvent.isComposing) {
+                event.preventDefault()
+                void take()
+                next(event.currentTarget)
+              }
+              if (event.key === 'Escape') setDraft(frame.caption)
+            }}
+          />
+        )}
+      </Field>
+      {entry && (uses > 1 || own) && (
+        <label className="mt-1 flex items-center gap-2">
+          <input
+            type="checkbox"
+            className="size-4 accent-woad"
+            checked={own}
+            onChange={(event) => void setOwn(event.target.checked ? frame.caption : null)}
+          />
+          Words of its own here
+        </label>
+      )}
+    </div>
+  )
+}

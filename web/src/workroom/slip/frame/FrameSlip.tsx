@@ -1,0 +1,72 @@
+import { Trash2 } from 'lucide-react'
+import { type Box, type FrameScene, type GridLines, smallPicture } from '../../../api/client'
+import { saySize } from '../../../measure/units'
+import { Button } from '../../../ui/Button'
+import { WeaveGauge } from '../../../ui/WeaveGauge'
+import { useRoom } from '../../context'
+import { gridOf, slotOf } from '../../piece/arrangement'
+import type { Frame } from '../../piece/model'
+import { FrameList } from '../arrange/FrameList'
+import { Selected } from '../Selected'
+import { BorderPart } from './BorderPart'
+import { CaptionField } from './CaptionField'
+import { CropPart } from './CropPart'
+import { MarksPart } from './MarksPart'
+import { PlacePart } from './PlacePart'
+import { SubjectPart } from './SubjectPart'
+
+function placeInGrid(cell: Box, lines: GridLines | undefined): string {
+  if (!lines) return ''
+  const { row, column } = slotOf(cell, lines)
+  return `row ${row + 1}, column ${column + 1}`
+}
+
+/** One frame: its photo and words first, then what the station is about, then the rest, folded. */
+export function FrameSlip({ frame, scene }: { frame: Frame; scene: FrameScene }) {
+  const { piece, page, scene: pageScene, photos, handle, station } = useRoom()
+  const photo = photos.find(({ entryId }) => entryId === frame.entry)
+  const index = page.frames.indexOf(frame)
+  const grid = gridOf(page)
+  const place = frame.spot ? 'lies freely' : grid ? placeInGrid(scene.box, pageScene?.grid) : `of ${page.frames.length}`
+  const dressing = station === 'dress'
+  return (
+    <>
+      <Selected name={`Frame ${index + 1}`}>
+        <span className="font-normal text-soft">{place}</span>
+      </Selected>
+      {photo && scene.photo ? (
+        <div className="flex gap-3 pb-2">
+          <img alt="" src={smallPicture(photo.id)} className="size-16 shrink-0 object-cover" />
+          <div className="min-w-0">
+            <p className="truncate font-semibold" title={photo.fileName}>
+              {photo.fileName}
+            </p>
+            <p className="truncate text-[13px] leading-4 text-soft">
+              {photo.width} × {photo.height} px on{' '}
+              {saySize(scene.box.width * 1000, scene.box.height * 1000, piece.format)}
+            </p>
+            <WeaveGauge sharpness={scene.photo.sharpness} ppi={scene.photo.ppi} />
+          </div>
+        </div>
+      ) : (
+        <p className="pb-2 text-soft">Empty. Drag a photo here from the tray, or press one there.</p>
+      )}
+      <CaptionField key={frame.id} frame={frame} scene={scene} />
+      {dressing && <BorderPart frames={[frame]} />}
+      {scene.photo && <CropPart frame={frame} photo={scene.photo} folded={dressing} />}
+      <PlacePart frame={frame} scene={scene} folded={dressing} />
+      {!dressing && <BorderPart frames={[frame]} folded />}
+      {photo && scene.photo && <SubjectPart photo={photo} scene={scene} />}
+      {scene.photo && <MarksPart frame={frame} />}
+      <FrameList />
+      {scene.photo && (
+        <Button
+          className="mt-2 w-full shrink-0"
+          onClick={() => void handle.edit({ kind: 'emptyFrame', pageId: page.id, frameId: frame.id })}
+        >
+          <Trash2 size={16} /> Empty this frame
+        </Button>
+      )}
+    </>
+  )
+}

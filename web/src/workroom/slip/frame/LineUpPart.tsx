@@ -1,0 +1,79 @@
+import {
+  AlignCenterHorizontal,
+  AlignCenterVertical,
+  AlignEndHorizontal,
+  AlignEndVertical,
+  AlignStartHorizontal,
+  AlignStartVertical,
+  StretchHorizontal,
+  StretchVertical,
+} from 'lucide-react'
+import { useState } from 'react'
+import type { Edit } from '../../../api/client'
+import { IconButton } from '../../../ui/Button'
+import { inputLook } from '../../../ui/Field'
+import { useRoom } from '../../context'
+import type { Frame } from '../../piece/model'
+
+type LineUp = Extract<Edit, { kind: 'lineUpItems' }>
+
+const EDGES: [LineUp['edge'], string, typeof AlignStartVertical][] = [
+  ['LEFT', 'Line up left edges', AlignStartVertical],
+  ['CENTRE', 'Line up centres across', AlignCenterVertical],
+  ['RIGHT', 'Line up right edges', AlignEndVertical],
+  ['TOP', 'Line up top edges', AlignStartHorizontal],
+  ['MIDDLE', 'Line up middles', AlignCenterHorizontal],
+  ['BOTTOM', 'Line up bottom edges', AlignEndHorizontal],
+]
+const FEWEST_FOR_GAPS = 3
+
+/** Lines frames up to each other, to the page or to its margins, and makes the gaps between them even. */
+export function LineUpPart({ frames }: { frames: Frame[] }) {
+  const { page, handle } = useRoom()
+  const [wanted, setTo] = useState<LineUp['to']>('EACH_OTHER')
+  const to = frames.length === 1 && wanted === 'EACH_OTHER' ? 'PAGE' : wanted
+  const itemIds = frames.map(({ id }) => id)
+  return (
+    <div className="mt-2">
+      <label className="flex items-center gap-2 text-[13px] text-soft">
+        <span className="shrink-0">Line up to</span>
+        <select
+          aria-label="Line up to"
+          className={inputLook}
+          value={to}
+          onChange={(event) => setTo(event.target.value as LineUp['to'])}
+        >
+          {frames.length > 1 && <option value="EACH_OTHER">each other</option>}
+          <option value="PAGE">the page</option>
+          <option value="MARGINS">the margins</option>
+        </select>
+      </label>
+      <div className="mt-1 flex flex-wrap">
+        {EDGES.map(([edge, name, Icon]) => (
+          <IconButton
+            key={edge}
+            name={name}
+            onClick={() => void handle.edit({ kind: 'lineUpItems', pageId: page.id, itemIds, edge, to })}
+          >
+            <Icon size={17} />
+          </IconButton>
+        ))}
+      </div>
+      {frames.length >= FEWEST_FOR_GAPS && (
+        <div className="mt-1 grid grid-cols-2 gap-2">
+          {[true, false].map((across) => (
+            <button
+              key={String(across)}
+              type="button"
+              onClick={() => void handle.edit({ kind: 'evenGaps', pageId: page.id, itemIds, across })}
+              className="flex h-8 items-center justify-center gap-1.5 border border-line bg-paper text-[13px] hover:border-woad"
+            >
+              {across ? <StretchHorizontal size={16} /> : <StretchVertical size={16} />}
+              {across ? 'Even across' : 'Even down'}
+            </button>
+          ))}
+        </div>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,142 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { client, data, type MakeRequest, wordsOf } from '../../../api/client'
+import { Button } from '../../../ui/Button'
+import { Field, inputLook } from '../../../ui/Field'
+import { NumberField } from '../../../ui/NumberField'
+import { Wrong } from '../../../ui/Wrong'
+import { useRoom } from '../../context'
+import { MadeFile } from './MadeFile'
+import { Part } from '../Part'
+
+type Which = 'all' | 'one'
+const POLL_MS = 400
+
+export function MakeSlip() {
+  const { piece, page } = useRoom()
+  const number = piece.pages.findIndex(({ id }) => id === page.id)
+  const queries = useQueryClient()
+  const [kind, setKind] = useState<MakeRequest['kind']>('PDF')
+  const [which, setWhich] = useState<Which>('all')
+  const [resolution, setResolution] = useState(piece.format.resolution)
+  const [jpegQuality, setQuality] = useState(92)
+  const [ground, setGround] = useState<MakeRequest['ground']>('PAGE_COLOUR')
+  const [extent, setExtent] = useState<MakeRequest['extent']>('TRIM')
+  const [photos, setPhotos] = useState<MakeRequest['photos']>('FITTED')
+  const [wrong, setWrong] = useState<string>()
+  const key = ['makes', piece.id]
+  const makes = useQuery({
+    queryKey: key,
+    queryFn: () => data(client.GET('/api/pieces/{piece}/makes', { params: { path: { piece: piece.id } } })),
+    refetchInterval: ({ state }) =>
+      state.data?.some(({ state: s }) => s === 'WAITING' || s === 'MAKING') ? POLL_MS : false,
+  })
+
+  const make = async () => {
+    const pages = which === 'all' ? piece.pages.map((_, index) => index) : [number]
+    const body: MakeRequest = { kind, pages, resolution, jpegQuality, ground, extent, photos }
+    try {
+      await data(client.POST('/api/pieces/{piece}/makes', { params: { path: { piece: piece.id } }, body }))
+      setWrong(undefined)
+      await queries.invalidateQueries({ queryKey: key })
+    } catch (problem) {
+      setWrong(wordsOf(problem))
+    }
+  }
+  const pixels = (length: number) => Math.round((length / 25_400) * resolution)
+  return (
+    <>
+      <Part title="What to make">
+        <Choice
+          label="File"
+          value={kind}
+          onChange={setKind}
+          options={{ PDF: 'PDF for print', JPEG: 'JPEG images', PNG: 'PNG images' }}
+        />
+        {piece.pages.length > 1 && (
+          <Choice
+            label="Pages"
+            value={which}
+            onChange={setWhich}
+            options={{ all: `All ${piece.pages.length} pages`, one: `Page ${number + 1} only` }}
+          />
+        )}
+        <NumberField label="Resolution" suffix="ppi" value={resolution} min={20} max={1200} onCommit={setResolution} />
+        {kind === 'PDF' && (
+          <Choice
+            label="Photos"
+            value={photos}
+            onChange={setPhotos}
+            options={{ FITTED: 'As fine as asked for', ORIGINALS: 'Untouched, however large' }}
+          />
+        )}
+        {kind === 'JPEG' && (
+          <NumberField label="Quality" suffix="1 to 100" value={jpegQuality} min={1} max={100} onCommit={setQuality} />
+        )}
+        {kind === 'PNG' && (
+          <Choice
+            label="Behind the frames"
+            value={ground}
+            onChange={setGround}
+            options={{ PAGE_COLOUR: 'Page colour', CLEAR: 'Nothing (transparent)' }}
+          />
+        )}
+        {kind !== 'PDF' && piece.format.bleed > 0 && (
+          <Choice
+            label="Images end at"
+            value={extent}
+            onChange={setExtent}
+            options={{ TRIM: 'The trim', BLEED: 'The bleed' }}
+          />
+        )}
+        <p className="text-[13px] leading-4 text-soft">
+          {kind === 'PDF'
+            ? photos === 'FITTED'
+              ? 'Photos go in as they are, unless they are much finer than asked for. Words stay words; trim and bleed are marked.'
+              : 'Photos go in as they are; the file may become large. Words stay words; trim and bleed are marked.'
+            : `Each page ${pixels(piece.format.width)} × ${pixels(piece.format.height)} pixels, with its resolution and the sRGB profile in the file.`}
+        </p>
+        <Button look="primary" className="w-full" onClick={() => void make()}>
+          Make the file
+        </Button>
+        {wrong && <Wrong>{wrong}</Wrong>}
+      </Part>
+      <Part title="Made">
+        {makes.data?.length === 0 && (
+          <p className="text-soft">Nothing yet. A file that is made waits here to be saved.</p>
+        )}
+        <ul className="space-y-2">
+          {makes.data?.map((made) => (
+            <MadeFile key={made.id} made={made} />
+          ))}
+        </ul>
+      </Part>
+    </>
+  )
+}
+
+function Choice<T extends string>({
+  label,
+  value,
+  onChange,
+  options,
+}: {
+  label: string
+  value: T
+  onChange: (value: T) => void
+  options: Record<T, string>
+}) {
+  return (
+    <Field label={label}>
+      {(ids) => (
+        <select {...ids} className={inputLook} value={value} onChange={(event) => onChange(event.target.value as T)}>
+          {(Object.entries(options) as [T, string][]).map(([one, name]) => (
+            <option key={one} value={one}>
+              {name}
+            </option>
+          ))}
+        </select>
+      )}
+    </Field>
+  )
+}

@@ -1,0 +1,111 @@
+import { ChevronDown, ChevronUp } from 'lucide-react'
+import { useRef, useState } from 'react'
+import { smallPicture } from '../../api/client'
+import { useDragging } from '../../drag/DragProvider'
+import { useStretch } from '../../ui/useStretch'
+import { type TrayPhoto, useRoom } from '../context'
+import { usesOf } from '../piece/model'
+
+const HEIGHT_PX = 60
+const GAP_PX = 6
+const NARROWEST_PX = 26
+const WIDEST_PX = 150
+const CLOSED = 'wovenset.tray'
+
+const widthOf = ({ width, height }: TrayPhoto) =>
+  Math.round(Math.min(WIDEST_PX, Math.max(NARROWEST_PX, (HEIGHT_PX * width) / height)))
+
+interface Lain {
+  photo: TrayPhoto
+  left: number
+  width: number
+  pages: number[]
+}
+
+/** The photos one beside the other, those that wait first, each with the place where it lies. */
+function lain(photos: TrayPhoto[], uses: Map<string, number[]>): { all: Lain[]; width: number; waiting: number } {
+  const waits = photos.filter(({ entryId }) => !uses.has(entryId))
+  const used = photos.filter(({ entryId }) => uses.has(entryId))
+  let left = 0
+  const all = [...waits, ...used].map((photo, index) => {
+    if (index === waits.length && waits.length > 0) left += 2 * GAP_PX
+    const width = widthOf(photo)
+    const one = { photo, left, width, pages: [...new Set(uses.get(photo.entryId) ?? [])] }
+    left += width + GAP_PX
+    return one
+  })
+  return { all, width: left, waiting: waits.length }
+}
+
+/** The photos along the near edge: drag one onto a frame, or press it to place it in the selected or first empty frame. */
+export function Tray() {
+  const { photos, piece } = useRoom()
+  const [closed, setClosed] = useState(() => localStorage.getItem(CLOSED) === 'yes')
+  const scroller = useRef<HTMLDivElement>(null)
+  const { from, to } = useStretch(scroller, 'across', !closed && photos.length > 0)
+  const { all, width, waiting } = lain(photos, usesOf(piece))
+  const turn = () => {
+    localStorage.setItem(CLOSED, closed ? 'no' : 'yes')
+    setClosed(!closed)
+  }
+  const said = `${photos.length === 1 ? '1 photo' : `${photos.length} photos`}, ${waiting === 0 ? 'all placed' : `${waiting} not placed`}`
+  return (
+    <section
+      aria-label="Tray of photos"
+      data-place="tray"
+      tabIndex={-1}
+      className="flex shrink-0 flex-col bg-paper shadow-[0_-1px_3px_rgb(34_41_58/0.2)]"
+    >
+      <button
+        aria-expanded={!closed}
+        className="flex h-6 items-center gap-1 px-2 text-[13px] text-soft hover:text-woad"
+        onClick={turn}
+      >
+        {closed ? <ChevronUp size={14} aria-hidden /> : <ChevronDown size={14} aria-hidden />}
+        {said}
+      </button>
+      {!closed &&
+        (photos.length === 0 ? (
+          <p className="px-2 pb-2 text-soft">No photos yet. Bring some in under Gather; they wait here to be placed.</p>
+        ) : (
+          <div ref={scroller} className="overflow-x-auto overflow-y-hidden px-2 pb-1.5" tabIndex={-1}>
+            <ul className="relative" style={{ width, height: HEIGHT_PX }}>
+              {all
+                .filter(({ left, width: wide }) => left + wide >= from && left <= to)
+                .map((one) => (
+                  <TrayItem key={one.photo.entryId} {...one} />
+                ))}
+            </ul>
+          </div>
+        ))}
+    </section>
+  )
+}
+
+function TrayItem({ photo, left, width, pages }: Lain) {
+  const { place } = useRoom()
+  const { start } = useDragging()
+  const used = pages.length === 0 ? 'not placed' : `on page ${pages.join(', ')}`
+  return (
+    <li className="absolute top-0" style={{ left, width, height: HEIGHT_PX }}>
+      <button
+        aria-label={`Place ${photo.fileName}, ${used}`}
+        title={photo.caption || photo.fileName}
+        className="block size-full touch-pan-x overflow-hidden bg-mat hover:outline-2 hover:outline-woad"
+        onClick={() => place(photo.entryId)}
+        onPointerDown={(event) => {
+          if (event.pointerType === 'mouse') event.preventDefault()
+          start(event, { kind: 'photo', entryId: photo.entryId }, smallPicture(photo.id))
+        }}
+      >
+        <img alt="" src={smallPicture(photo.id)} draggable={false} className="size-full object-cover" />
+      </button>
+      {pages.length > 0 && (
+        <span aria-hidden className="pointer-events-none absolute bottom-0 left-0 bg-paper px-1 text-xs leading-4">
+          p. {pages[0]}
+          {pages.length > 1 && ' …'}
+        </span>
+      )}
+    </li>
+  )
+}
