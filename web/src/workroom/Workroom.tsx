@@ -107,9 +107,9 @@ export function Workroom() {
   }
   return (
     <RoomContext value={room}>
-      <FileDrop onFiles={intake.bring} className="flex h-full overflow-hidden bg-mat p-2">
+      <FileDrop onFiles={intake.bring} className="flex h-full overflow-hidden bg-mat p-1.5">
         <Slip />
-        <div className="flex min-w-0 flex-1 flex-col pl-2">
+        <div className="flex min-w-0 flex-1 flex-col pl-1.5">
           <BenchBar onKeys={showKeys} />
           {station === 'gather' ? (
             <LightTable />

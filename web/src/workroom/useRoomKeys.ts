@@ -17,14 +17,15 @@ interface Doings {
 
 /** From the slip to the bench, the tray and the run, and round again. */
 const PLACES = ['slip', 'bench', 'tray', 'run']
+/** What of a place has the focus first. */
+const FIRST = ['[aria-current]', '[data-frame][aria-pressed="true"]', '[data-frame]', 'button:not(:disabled)']
 
 function goRound(by: number) {
   const places = PLACES.flatMap((name) => document.querySelector<HTMLElement>(`[data-place="${name}"]`) ?? [])
   const now = places.findIndex((place) => place.contains(document.activeElement))
   const next = places[(now + by + places.length) % places.length]
-  const first = '[aria-current], [data-frame][aria-pressed="true"], [data-frame], button:not(:disabled), a, input'
-  const inNext = next?.querySelector<HTMLElement>(first)
-  ;(inNext ?? next)?.focus()
+  const first = FIRST.flatMap((selector) => next?.querySelector<HTMLElement>(selector) ?? [])[0]
+  ;(first ?? next)?.focus()
 }
 
 /** The keys that work anywhere in the workroom: history, stations, pages, going round its places, and the list of keys. */

@@ -46,6 +46,7 @@ export function useSeenInAddress({ piece, selection, select, view, setView }: Se
   const navigate = useNavigate()
   const way = useNavigationType()
   const arrived = useRef<string | null>(null)
+  const reading = useRef(false)
   const page = useRef<string | undefined>(undefined)
   const pages = piece?.pages
   const loaded = pages !== undefined
@@ -58,13 +59,17 @@ export function useSeenInAddress({ piece, selection, select, view, setView }: Se
     const toldPage = pages[Math.max(1, Math.min(pages.length, Number(told.get('page')) || 1)) - 1]
     if (!toldPage) return
     page.current = toldPage.id
+    reading.current = true
     select({ kind: 'frames', pageId: toldPage.id, frameIds: told.get('on')?.split(',') ?? [] })
     setView(readView(told.get('zoom')))
   }, [key, pages, search, select, setView, way])
 
   useEffect(() => {
-    // What was arrived at is read first.
-    if (!loaded || !pages || (way === NavigationType.Pop && (arrived.current !== key || pageId === undefined))) return
+    if (!loaded || !pages) return
+    // What was just arrived at is read first, and is not written over by what was seen before.
+    const isRead = reading.current
+    reading.current = false
+    if (isRead || (way === NavigationType.Pop && arrived.current !== key)) return
     const index = Math.max(
       0,
       pages.findIndex(({ id }) => id === pageId),

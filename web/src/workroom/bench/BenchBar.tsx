@@ -2,6 +2,7 @@ import { Keyboard, Redo2, Undo2 } from 'lucide-react'
 import { IconButton } from '../../ui/Button'
 import { useRefusedField } from '../../ui/refusals'
 import { useRoom } from '../context'
+import { PageDoings } from '../run/PageDoings'
 import { ScaleMenu } from './ScaleMenu'
 
 /** Above the bench: whether all is saved, what can be undone, and how large the page is seen. */
@@ -32,7 +33,12 @@ export function BenchBar({ onKeys }: { onKeys: () => void }) {
       </IconButton>
       {open?.undo && <span className="min-w-0 truncate text-soft max-[1100px]:hidden">undo “{open.undo}”</span>}
       <div className="ml-auto flex shrink-0 items-center gap-1">
-        {station !== 'gather' && <ScaleMenu />}
+        {station !== 'gather' && (
+          <>
+            <ScaleMenu />
+            <PageDoings />
+          </>
+        )}
         <IconButton name="Keys" aria-keyshortcuts="?" onClick={onKeys}>
           <Keyboard size={17} />
         </IconButton>

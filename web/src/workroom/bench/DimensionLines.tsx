@@ -22,8 +22,10 @@ const NAMES: Record<Measured, string> = {
   left: 'Left margin',
 }
 /** Distance of the two tiers of lines from the bleed's edge. */
-const OUTER = 56
+const OUTER = 44
 const INNER = 24
+/** A number too long for its stretch stands between its line and the page. */
+const BESIDE = 13
 const LABEL_PX = 50
 
 /** Page, margins, cells and gaps as a workshop drawing shows them; each number is a button that opens a field. */
@@ -130,7 +132,7 @@ function Label({ scale, bleed, way, tier, stretch, editing, wrong, setEditing, s
   const s = scale.pixelsPerMm
   const middle = ((from + to) / 2) * s
   const narrow = (to - from) * s < LABEL_PX + 12
-  const level = bleed + tier + (narrow ? 15 : 0)
+  const level = bleed + tier - (narrow ? BESIDE : 0)
   const at =
     way === 'across'
       ? { left: scale.left + middle, top: scale.top - level }

@@ -15,7 +15,7 @@ export interface BenchScale {
 }
 
 /** Room for the dimension lines on the left and above, and for air on the other sides. */
-const PADDING = { left: 62, top: 58, right: 14, bottom: 14 }
+const PADDING = { left: 54, top: 54, right: 8, bottom: 6 }
 
 /** The scale of the view, else the largest at which the page and its dimension lines fit the bench. */
 export function useBenchScale(

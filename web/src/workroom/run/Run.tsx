@@ -1,86 +1,28 @@
-import { ChevronsLeft, ChevronsRight, Copy, Plus, Trash2 } from 'lucide-react'
-import { useEffect, useRef, useState } from 'react'
-import { IconButton } from '../../ui/Button'
-import { useNotice } from '../../ui/Notices'
+import { useEffect, useRef } from 'react'
 import { useStretch } from '../../ui/useStretch'
 import { useRoom } from '../context'
 import { RunPage } from './RunPage'
+import { useRunOpen } from './runOpen'
 import { pageSizeIn } from './runSizes'
 import { spreadsOf } from './spreads'
 
-const CLOSED = 'wovenset.run'
 const GAP_PX = 14
 const NUMBER_PX = 20
 
 /** The pages in reading order as the spreads that a reader will see, stacked as in a book that lies on its side. */
 export function Run() {
   const { piece } = useRoom()
-  const [chosen, choose] = useState(() => localStorage.getItem(CLOSED))
-  const closed = chosen === 'closed' || (chosen !== 'open' && piece.pages.length === 1)
-  const turn = () => {
-    const next = closed ? 'open' : 'closed'
-    localStorage.setItem(CLOSED, next)
-    choose(next)
-  }
+  const [open] = useRunOpen(piece.pages.length)
+  if (!open) return null
   return (
     <section
       aria-label="Run of pages"
       data-place="run"
       tabIndex={-1}
-      className={`flex shrink-0 flex-col ${closed ? 'w-9' : 'w-31'}`}
+      className="flex w-26 shrink-0 flex-col focus-visible:outline-none"
     >
-      <PageDoings closed={closed} onTurn={turn} />
-      {!closed && <Spreads />}
+      <Spreads />
     </section>
-  )
-}
-
-/** What can be done with the page on the bench, and with the run itself. */
-function PageDoings({ closed, onTurn }: { closed: boolean; onTurn: () => void }) {
-  const { piece, page, handle, select } = useRoom()
-  const notice = useNotice()
-  const index = piece.pages.findIndex(({ id }) => id === page.id)
-  const remove = async () => {
-    const next = piece.pages[index + 1] ?? piece.pages[index - 1]
-    if (next) select({ kind: 'page', pageId: next.id })
-    const problem = await handle.edit({ kind: 'deletePage', pageId: page.id })
-    if (!problem)
-      notice(`Page ${index + 1} is deleted; its photos wait in the tray.`, {
-        action: { name: 'Undo', run: handle.undo },
-      })
-  }
-  return (
-    <div className={`flex shrink-0 items-center ${closed ? 'flex-col' : 'justify-center'}`}>
-      <IconButton
-        name={closed ? 'Open the run of pages' : 'Close the run of pages'}
-        className="size-7!"
-        onClick={onTurn}
-      >
-        {closed ? <ChevronsLeft size={16} /> : <ChevronsRight size={16} />}
-      </IconButton>
-      <IconButton
-        name="Add a page"
-        className="size-7!"
-        onClick={() => void handle.edit({ kind: 'addPage', afterPageId: page.id })}
-      >
-        <Plus size={16} />
-      </IconButton>
-      <IconButton
-        name="Copy this page"
-        className="size-7!"
-        onClick={() => void handle.edit({ kind: 'copyPage', pageId: page.id })}
-      >
-        <Copy size={15} />
-      </IconButton>
-      <IconButton
-        name="Delete this page"
-        className="size-7!"
-        disabled={piece.pages.length === 1}
-        onClick={() => void remove()}
-      >
-        <Trash2 size={15} />
-      </IconButton>
-    </div>
   )
 }
 

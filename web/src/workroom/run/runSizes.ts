@@ -1,5 +1,5 @@
 /** Room for two facing pages beside each other. */
-const PAGE_PX = { width: 52, height: 76 }
+const PAGE_PX = { width: 45, height: 70 }
 
 /** How large a page is shown in the run. */
 export function pageSizeIn({ width, height }: { width: number; height: number }) {

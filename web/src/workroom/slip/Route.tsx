@@ -26,8 +26,8 @@ export function Route() {
   const woven = { gather: piece.entries.length > 0, arrange: placed, dress: false, check: false, make: false }
   return (
     <nav aria-label="Route" className="border-y border-dashed border-line py-2.5">
-      <ol className="relative flex justify-between">
-        <span aria-hidden className="absolute top-[19px] right-6 left-6 border-t-[1.5px] border-woad" />
+      <ol className="relative grid grid-cols-5">
+        <span aria-hidden className="absolute top-[19px] right-[10%] left-[10%] border-t-[1.5px] border-woad" />
         {STATIONS.map(({ station: one, name }, index) => (
           <li key={one}>
             <button
@@ -35,7 +35,7 @@ export function Route() {
               aria-keyshortcuts={String(index + 1)}
               title={`${name} (${index + 1})`}
               onClick={() => goTo(one)}
-              className={`flex min-h-11 w-[3.4rem] flex-col items-center gap-1 py-2 text-[13px] leading-4 hover:text-woad ${one === station ? 'font-semibold' : ''}`}
+              className={`flex min-h-11 w-full flex-col items-center gap-1 py-2 text-[13px] leading-4 hover:text-woad ${one === station ? 'font-semibold' : ''}`}
             >
               <Knot now={one === station} woven={woven[one]} />
               {name}

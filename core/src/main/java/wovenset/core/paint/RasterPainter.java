@@ -1,6 +1,7 @@
 package wovenset.core.paint;
 
 import java.awt.Graphics2D;
+import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.scene.PageScene;
@@ -63,6 +64,21 @@ public final class RasterPainter {
         return image;
     }
 
+    /**
+     * The trimmed page as a small picture this wide. It is set to whole pixels on both sides: else its last row would be part photo,
+     * part nothing.
+     */
+    public BufferedImage picture(PageScene page, int width) {
+        int height = (int) Math.max(1, Math.round(page.heightMm() * width / page.widthMm()));
+        BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_3BYTE_BGR);
+        draw(
+                page,
+                image,
+                AffineTransform.getScaleInstance(width / page.widthMm(), height / page.heightMm()),
+                Ground.OF_PAGE);
+        return image;
+    }
+
     /** Whether a page's ground is drawn. */
     public enum Ground {
         OF_PAGE,
@@ -76,17 +92,26 @@ public final class RasterPainter {
      */
     public void window(
             PageScene page, BufferedImage image, double leftMm, double topMm, double pixelsPerMm, Ground ground) {
+        AffineTransform toPixels = AffineTransform.getScaleInstance(pixelsPerMm, pixelsPerMm);
+        toPixels.translate(-leftMm, -topMm);
+        draw(page, image, toPixels, ground);
+    }
+
+    private void draw(PageScene page, BufferedImage image, AffineTransform toPixels, Ground ground) {
         Graphics2D graphics = image.createGraphics();
         RasterBackend.prepare(graphics);
-        graphics.scale(pixelsPerMm, pixelsPerMm);
-        graphics.translate(-leftMm, -topMm);
+        graphics.transform(toPixels);
         if (ground == Ground.OF_PAGE) {
             // The page's last pixels may be part covered; nothing may shine through at the edge of a print.
             graphics.setColor(page.colour().awt());
             graphics.fill(page.bleedBox().outset(1).rectangle());
         }
-        BoxMm window = new BoxMm(leftMm, topMm, image.getWidth() / pixelsPerMm, image.getHeight() / pixelsPerMm)
-                .outset(1 / pixelsPerMm);
+        BoxMm window = new BoxMm(
+                        -toPixels.getTranslateX() / toPixels.getScaleX(),
+                        -toPixels.getTranslateY() / toPixels.getScaleY(),
+                        image.getWidth() / toPixels.getScaleX(),
+                        image.getHeight() / toPixels.getScaleY())
+                .outset(1 / toPixels.getScaleX());
         RasterBackend backend = new RasterBackend(graphics, rasters);
         for (Unit unit : page.units()) {
             if (unit.ink().meets(window)) {

@@ -24,6 +24,8 @@ import org.junit.jupiter.api.Test;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.ItemChange;
 import wovenset.core.item.Placement;
+import wovenset.core.measure.Format;
+import wovenset.core.measure.Length;
 import wovenset.core.photo.PixelSize;
 import wovenset.core.piece.Piece;
 import wovenset.core.scene.FrameScene;
@@ -240,6 +242,26 @@ class PainterTest {
     }
 
     /** A photo that ends at the trim is laid on into the bleed, mirrored at its edge. */
+    /** Where the page's size is no whole number of pixels, the photo that fills it still reaches the picture's last row. */
+    @Test
+    void aPageFilledWithAPhotoHasNoLightLineAtItsFoot() {
+        Piece filled = placed(piece(grid(1, 1, 0, 0), 1), 1);
+        Format sheet = filled.format();
+        Piece piece = applied(
+                filled,
+                new Edit.SetFormat(
+                        new Format(sheet.width(), sheet.height(), Length.ZERO, sheet.unit(), sheet.resolution())));
+        for (int width : new int[] {52, 211, 334}) {
+            BufferedImage page = new RasterPainter(RASTERS).picture(scene(piece), width);
+            for (int x = 0; x < page.getWidth(); x++) {
+                assertThat(new Color(page.getRGB(x, page.getHeight() - 1))).isEqualTo(Color.BLACK);
+            }
+            for (int y = 0; y < page.getHeight(); y++) {
+                assertThat(new Color(page.getRGB(page.getWidth() - 1, y))).isEqualTo(Color.BLACK);
+            }
+        }
+    }
+
     @Test
     void whatEndsAtTheTrimReachesIntoTheBleed() {
         BufferedImage ramp = new BufferedImage(300, 200, BufferedImage.TYPE_3BYTE_BGR);

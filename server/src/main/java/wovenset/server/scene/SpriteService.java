@@ -186,7 +186,7 @@ public class SpriteService {
         checkSize(width, scene.heightMm() * pixelsPerMm);
         long bytes = (long) (BYTES_A_PIXEL * width * scene.heightMm() * pixelsPerMm);
         try (PaintMemory.Share share = room.take(bytes, () -> {})) {
-            return PngWriter.png(painter.page(scene, pixelsPerMm));
+            return PngWriter.png(painter.picture(scene, width));
         }
     }
 

@@ -1,0 +1,38 @@
+import { Copy, PanelRightClose, PanelRightOpen, Plus, Trash2 } from 'lucide-react'
+import { IconButton } from '../../ui/Button'
+import { useNotice } from '../../ui/Notices'
+import { useRoom } from '../context'
+import { useRunOpen } from './runOpen'
+
+/** What can be done with the page on the bench, and whether the run lies beside it. */
+export function PageDoings() {
+  const { piece, page, handle, select } = useRoom()
+  const [open, turn] = useRunOpen(piece.pages.length)
+  const notice = useNotice()
+  const index = piece.pages.findIndex(({ id }) => id === page.id)
+  const remove = async () => {
+    const next = piece.pages[index + 1] ?? piece.pages[index - 1]
+    if (next) select({ kind: 'page', pageId: next.id })
+    const problem = await handle.edit({ kind: 'deletePage', pageId: page.id })
+    if (!problem)
+      notice(`Page ${index + 1} is deleted; its photos wait in the tray.`, {
+        action: { name: 'Undo', run: handle.undo },
+      })
+  }
+  return (
+    <div role="group" aria-label="Pages" className="flex items-center">
+      <IconButton name="Add a page" onClick={() => void handle.edit({ kind: 'addPage', afterPageId: page.id })}>
+        <Plus size={18} />
+      </IconButton>
+      <IconButton name="Copy this page" onClick={() => void handle.edit({ kind: 'copyPage', pageId: page.id })}>
+        <Copy size={16} />
+      </IconButton>
+      <IconButton name="Delete this page" disabled={piece.pages.length === 1} onClick={() => void remove()}>
+        <Trash2 size={16} />
+      </IconButton>
+      <IconButton name={open ? 'Close the run of pages' : 'Open the run of pages'} aria-expanded={open} onClick={turn}>
+        {open ? <PanelRightClose size={17} /> : <PanelRightOpen size={17} />}
+      </IconButton>
+    </div>
+  )
+}
