@@ -1,25 +1,54 @@
 import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react'
-import { useQuery } from '@tanstack/react-query'
+import { ChevronRight } from 'lucide-react'
 import { useRef, useState } from 'react'
 import { useNavigate } from 'react-router'
-import { client, data, type FinishedSize, type Format, type LengthUnit, Problem } from '../api/client'
+import { client, data, type Format, type LengthUnit, Problem, windowName } from '../api/client'
 import { LengthField, lengthsTaken } from '../measure/LengthField'
-import { saySize, unitNames } from '../measure/units'
+import { say, saySize, unitNames } from '../measure/units'
 import { Button } from '../ui/Button'
 import { Field, inputLook } from '../ui/Field'
 import { NumberField } from '../ui/NumberField'
+import { IntentionMark } from './IntentionMark'
+import { type Intention, INTENTIONS, systemOf } from './intentions'
+import { ToScale, TrimExplained } from './ToScale'
 
-const START: Format = { width: 300_000, height: 200_000, bleed: 3000, unit: 'CM', resolution: 300 }
-const FORM = { name: '', format: START, margin: 15_000 }
 const UNITS = Object.keys(unitNames) as LengthUnit[]
+const UNIT = 'wovenset.unit'
+const PRINT_PPI = 300
+/** Fields that are folded at first. */
+const FOLDED = ['margins', 'gap', 'bleed', 'resolution']
 
-/** A new piece begins from what will be held: its size, drawn to scale, then margin and bleed. */
+interface Wish {
+  name: string
+  format: Format
+  margin: number
+  gap?: number
+  cell?: { width: number; height: number }
+}
+
+const usualUnit = () => UNITS.find((unit) => unit === localStorage.getItem(UNIT)) ?? 'CM'
+
+/** What is natural for an intention in a unit; the name that was typed stays. */
+function wishFor(intention: Intention, unit: LengthUnit, name: string): Wish {
+  const system = systemOf(unit)
+  const [[width, height] = [300_000, 200_000]] = intention.sizes[system]
+  const cell = intention.cells?.[system][0]
+  return {
+    name,
+    format: { width, height, bleed: intention.bleed[system], unit, resolution: PRINT_PPI },
+    margin: intention.margin[system],
+    gap: intention.gap?.[system],
+    cell: cell && { width: cell[0], height: cell[1] },
+  }
+}
+
+/** A new piece begins from what somebody means to make, and then from what will be held. */
 export function NewPiece({ open, onClose }: { open: boolean; onClose: () => void }) {
   return (
     <Dialog open={open} onClose={onClose} className="relative z-40">
       <DialogBackdrop className="fixed inset-0 bg-[#22293a]/45" />
-      <div className="fixed inset-0 flex items-center justify-center overflow-y-auto p-6">
-        <DialogPanel className="grid max-h-full w-[54rem] grid-cols-[19rem_1fr] overflow-hidden border border-line bg-linen shadow-xl">
+      <div className="fixed inset-0 flex items-center justify-center overflow-y-auto p-4">
+        <DialogPanel className="grid max-h-full w-[58rem] grid-cols-[17rem_1fr] overflow-hidden border border-line bg-linen shadow-xl max-[900px]:grid-cols-1">
           <NewPieceForm onClose={onClose} />
         </DialogPanel>
       </div>
@@ -29,167 +58,209 @@ export function NewPiece({ open, onClose }: { open: boolean; onClose: () => void
 
 function NewPieceForm({ onClose }: { onClose: () => void }) {
   const navigate = useNavigate()
-  const [form, setForm] = useState(FORM)
+  const [intention, intend] = useState<Intention>(INTENTIONS[0] as Intention)
+  const first = wishFor(intention, usualUnit(), '')
+  const [wish, setWish] = useState(first)
   // A length may be taken just before the start; its answer must not wait for the next rendering to count.
-  const latest = useRef(FORM)
-  const change = (part: Partial<typeof FORM>) => {
+  const latest = useRef(first)
+  const change = (part: Partial<Wish>) => {
     latest.current = { ...latest.current, ...part }
-    setForm(latest.current)
+    setWish(latest.current)
   }
   const sized = (part: Partial<Format>) => change({ format: { ...latest.current.format, ...part } })
-  const { name, format, margin } = form
   const [wrong, setWrong] = useState<{ field?: string; message: string } | null>(null)
   const [busy, setBusy] = useState(false)
-  const sizes =
-    useQuery({ queryKey: ['sizes'], queryFn: () => data(client.GET('/api/measure/sizes')), staleTime: Infinity })
-      .data ?? []
+  const [more, showMore] = useState(false)
   const about = (field: string) => (wrong?.field === field ? wrong.message : undefined)
-  const wide = format.width >= format.height
+  const { name, format, margin, cell } = wish
+  const system = systemOf(format.unit)
 
-  const choose = (size: FinishedSize) => {
-    const [short, long] = [size.width, size.height]
-    sized({ unit: size.unit, width: wide ? long : short, height: wide ? short : long })
-    change({ margin: Math.round(short / 20 / 1000) * 1000 })
+  const choose = (one: Intention) => {
+    intend(one)
+    change(wishFor(one, format.unit, name))
   }
-  const turn = (toWide: boolean) => toWide !== wide && sized({ width: format.height, height: format.width })
+  const turnUnit = (unit: LengthUnit) => {
+    localStorage.setItem(UNIT, unit)
+    // Sizes natural in inches are not those natural in millimetres.
+    if (systemOf(unit) === system) sized({ unit })
+    else change(wishFor(intention, unit, name))
+  }
   const start = async () => {
     if (!(await lengthsTaken())) return
     setBusy(true)
     try {
-      const made = await data(client.POST('/api/pieces', { body: latest.current }))
+      const { cell: cells, gap, ...body } = latest.current
+      const named =
+        body.name.trim() === '' ? intention.name.replace(/^An? /, '').replace(/^./, (a) => a.toUpperCase()) : body.name
+      const made = await data(client.POST('/api/pieces', { body: { ...body, gap, name: named } }))
+      if (cells) await fill(made.id, made.revision, made.pages[0]?.id ?? '', cells)
       await navigate(`/pieces/${made.id}/gather`)
     } catch (problem) {
-      setWrong(problem instanceof Problem ? problem : { message: String(problem) })
+      const told = problem instanceof Problem ? problem : { message: String(problem) }
+      setWrong(told)
+      if ('field' in told && FOLDED.includes(told.field ?? '')) showMore(true)
       setBusy(false)
     }
   }
-  const families = [...new Set(sizes.map(({ family }) => family))]
+  const length = (label: string, key: 'margin' | 'gap', field: string) => (
+    <LengthField
+      label={label}
+      value={wish[key] ?? 0}
+      format={format}
+      wrong={about(field)}
+      onCommit={(value) => change({ [key]: value })}
+    />
+  )
+  const chip = (chosen: boolean) =>
+    `h-8 border px-2.5 whitespace-nowrap ${chosen ? 'border-woad bg-wash font-semibold' : 'border-edge bg-paper hover:border-woad'}`
   return (
     <>
-      <div className="max-h-[38rem] overflow-y-auto border-r border-line bg-paper p-5">
-        <h3 className="mb-2 font-semibold">Common sizes</h3>
-        {families.map((family) => (
-          <section key={family} className="mb-3">
-            <h4 className="mb-1 text-[13px] text-soft">{family}</h4>
-            <ul className="grid grid-cols-2 gap-1">
-              {sizes
-                .filter((size) => size.family === family)
-                .map((size) => {
-                  const chosen =
-                    Math.min(format.width, format.height) === size.width &&
-                    Math.max(format.width, format.height) === size.height
-                  return (
-                    <li key={size.id}>
-                      <button
-                        type="button"
-                        aria-pressed={chosen}
-                        onClick={() => choose(size)}
-                        className={`h-8 w-full border px-2 text-left ${chosen ? 'border-woad bg-wash font-semibold' : 'border-line hover:border-woad'}`}
-                      >
-                        {size.name}
-                      </button>
-                    </li>
-                  )
-                })}
-            </ul>
-          </section>
+      <div
+        role="radiogroup"
+        aria-label="What will it be?"
+        className="overflow-y-auto border-r border-line bg-paper p-2"
+      >
+        {INTENTIONS.map((one) => (
+          <button
+            key={one.id}
+            type="button"
+            role="radio"
+            aria-checked={one === intention}
+            onClick={() => choose(one)}
+            className={`flex min-h-16 w-full items-center gap-3 border px-3 text-left ${one === intention ? 'border-woad bg-wash' : 'border-transparent hover:bg-wash'}`}
+          >
+            <IntentionMark id={one.id} />
+            <span>
+              <span className="block font-semibold">{one.name}</span>
+              <span className="block text-[13px] leading-4 text-soft">{one.about}</span>
+            </span>
+          </button>
         ))}
       </div>
       <form
-        className="flex flex-col gap-3 p-5"
+        className="flex max-h-[42rem] min-h-0 flex-col"
         onSubmit={(event) => {
           event.preventDefault()
           void start()
         }}
       >
-        <DialogTitle className="text-lg font-semibold">What will you hold?</DialogTitle>
-        <Field label="Name" wrong={about('name')}>
-          {(ids) => (
-            <input
-              {...ids}
-              autoFocus
-              className={inputLook}
-              value={name}
-              onChange={(event) => change({ name: event.target.value })}
-              placeholder="Summer by the sea"
-            />
-          )}
-        </Field>
-        <div className="grid grid-cols-3 gap-3">
-          <LengthField
-            label="Width"
-            value={format.width}
-            format={format}
-            wrong={about('width')}
-            onCommit={(width) => sized({ width })}
-          />
-          <LengthField
-            label="Height"
-            value={format.height}
-            format={format}
-            wrong={about('height')}
-            onCommit={(height) => sized({ height })}
-          />
-          <Field label="Unit">
+        <div className="flex min-h-0 flex-1 flex-col gap-3 overflow-y-auto p-5 pb-2">
+          <DialogTitle className="text-lg font-semibold">What will you hold?</DialogTitle>
+          <Field label="Name" wrong={about('name')}>
             {(ids) => (
-              <select
+              <input
                 {...ids}
+                autoFocus
                 className={inputLook}
-                value={format.unit}
-                onChange={(event) => sized({ unit: event.target.value as LengthUnit })}
-              >
-                {UNITS.map((unit) => (
-                  <option key={unit} value={unit}>
-                    {unitNames[unit]}
-                  </option>
-                ))}
-              </select>
+                value={name}
+                onChange={(event) => change({ name: event.target.value })}
+                placeholder="Summer by the sea"
+              />
             )}
           </Field>
-          <LengthField
-            label="Margin"
-            value={margin}
-            format={format}
-            wrong={about('margins')}
-            onCommit={(margin) => change({ margin })}
-          />
-          <LengthField
-            label="Bleed"
-            value={format.bleed}
-            format={format}
-            wrong={about('bleed')}
-            onCommit={(bleed) => sized({ bleed })}
-          />
-          <NumberField
-            label="Resolution"
-            suffix="ppi"
-            value={format.resolution}
-            min={20}
-            max={1200}
-            onCommit={(resolution) => sized({ resolution })}
-          />
+          <div role="group" aria-label="Finished size" className="flex flex-wrap gap-1.5">
+            {intention.sizes[system].map(([width, height]) => (
+              <button
+                key={`${width} ${height}`}
+                type="button"
+                aria-pressed={format.width === width && format.height === height}
+                className={chip(format.width === width && format.height === height)}
+                onClick={() => sized({ width, height })}
+              >
+                {saySize(width, height, format)}
+              </button>
+            ))}
+          </div>
+          <div className="grid grid-cols-[1fr_1fr_6rem] gap-3">
+            <LengthField
+              label="Width"
+              value={format.width}
+              format={format}
+              wrong={about('width')}
+              onCommit={(width) => sized({ width })}
+            />
+            <LengthField
+              label="Height"
+              value={format.height}
+              format={format}
+              wrong={about('height')}
+              onCommit={(height) => sized({ height })}
+            />
+            <Field label="Unit">
+              {(ids) => (
+                <select
+                  {...ids}
+                  className={inputLook}
+                  value={format.unit}
+                  onChange={(event) => turnUnit(event.target.value as LengthUnit)}
+                >
+                  {UNITS.map((unit) => (
+                    <option key={unit} value={unit}>
+                      {unitNames[unit]}
+                    </option>
+                  ))}
+                </select>
+              )}
+            </Field>
+          </div>
+          {cell && (
+            <div role="group" aria-label="Size of each photo" className="flex flex-wrap items-center gap-1.5">
+              <span className="text-soft">Each photo</span>
+              {intention.cells?.[system].map(([width, height]) => (
+                <button
+                  key={`${width} ${height}`}
+                  type="button"
+                  aria-pressed={cell.width === width && cell.height === height}
+                  className={chip(cell.width === width && cell.height === height)}
+                  onClick={() => change({ cell: { width, height } })}
+                >
+                  {saySize(width, height, format)}
+                </button>
+              ))}
+            </div>
+          )}
+          <ToScale format={format} margin={margin} />
+          <button
+            type="button"
+            aria-expanded={more}
+            className="flex min-h-8 items-center gap-1 self-start hover:text-woad"
+            onClick={() => showMore(!more)}
+          >
+            <ChevronRight size={15} aria-hidden className={more ? 'rotate-90' : ''} />
+            Margin {say(margin, format)}, bleed {format.bleed ? say(format.bleed, format) : 'none'}, {format.resolution}{' '}
+            ppi
+          </button>
+          {more && (
+            <div className="grid grid-cols-[1fr_13rem] gap-4">
+              <div className="grid grid-cols-2 content-start gap-3">
+                {length('Margin', 'margin', 'margins')}
+                {wish.gap !== undefined && length('Gap', 'gap', 'gap')}
+                <LengthField
+                  label={intention.id === 'canvases' ? 'Wrap round the bars' : 'Bleed'}
+                  value={format.bleed}
+                  format={format}
+                  wrong={about('bleed')}
+                  onCommit={(bleed) => sized({ bleed })}
+                />
+                <NumberField
+                  label="Resolution"
+                  suffix="ppi"
+                  value={format.resolution}
+                  min={20}
+                  max={1200}
+                  onCommit={(resolution) => sized({ resolution })}
+                />
+              </div>
+              <TrimExplained />
+            </div>
+          )}
+          {wrong && (!wrong.field || !more) && (
+            <p role="alert" className="text-madder">
+              {wrong.message}
+            </p>
+          )}
         </div>
-        <div role="radiogroup" aria-label="Which way up" className="grid w-56 grid-cols-2">
-          {[false, true].map((one) => (
-            <button
-              key={String(one)}
-              type="button"
-              role="radio"
-              aria-checked={wide === one}
-              onClick={() => turn(one)}
-              className={`h-8 border ${wide === one ? 'border-woad bg-wash font-semibold' : 'border-line bg-paper hover:border-woad'}`}
-            >
-              {one ? 'Wide' : 'Upright'}
-            </button>
-          ))}
-        </div>
-        <ToScale format={format} margin={margin} />
-        {wrong && !wrong.field && (
-          <p role="alert" className="text-madder">
-            {wrong.message}
-          </p>
-        )}
-        <div className="mt-auto flex justify-end gap-2">
+        <div className="flex justify-end gap-2 border-t border-line px-5 py-3">
           <Button look="quiet" onClick={onClose}>
             Not now
           </Button>
@@ -202,41 +273,18 @@ function NewPieceForm({ onClose }: { onClose: () => void }) {
   )
 }
 
-const VIEW = { width: 440, height: 190 }
-const HAND_MM = 185
-
-/** The sheet beside a pencil of the usual 18.5 cm, so that its size can be felt. */
-function ToScale({ format, margin }: { format: Format; margin: number }) {
-  const width = format.width / 1000
-  const height = format.height / 1000
-  const scale = Math.min((VIEW.width - 70) / Math.max(width, 1), (VIEW.height - 30) / Math.max(height, HAND_MM))
-  const [w, h, m] = [width * scale, height * scale, (margin / 1000) * scale]
-  const pencil = HAND_MM * scale
-  const floor = VIEW.height - 6
-  return (
-    <svg
-      viewBox={`0 0 ${VIEW.width} ${VIEW.height}`}
-      className="w-full bg-mat"
-      role="img"
-      aria-label={`The sheet, ${saySize(format.width, format.height, format)}, beside a pencil`}
-    >
-      <rect x={20} y={floor - h} width={w} height={h} className="fill-paper stroke-soft" strokeWidth="0.7" />
-      {w > 2 * m && h > 2 * m && (
-        <rect
-          x={20 + m}
-          y={floor - h + m}
-          width={w - 2 * m}
-          height={h - 2 * m}
-          fill="none"
-          className="stroke-woad"
-          strokeDasharray="3 3"
-          strokeWidth="0.8"
-        />
-      )}
-      <g transform={`translate(${Math.min(VIEW.width - 14, 34 + w)} ${floor})`} className="fill-weld">
-        <path d={`M-3 0V${-pencil * 0.9}L0 ${-pencil}L3 ${-pencil * 0.9}V0Z`} />
-        <path d={`M-1 ${-pencil * 0.966}L0 ${-pencil}L1 ${-pencil * 0.966}Z`} className="fill-ink" />
-      </g>
-    </svg>
-  )
+/** Fills the first page with cells of a size, in the direction in which more of them fit. */
+async function fill(id: string, revision: number, pageId: string, cell: { width: number; height: number }) {
+  const path = { id }
+  const read = await data(client.GET('/api/pieces/{id}/pages/{pageId}', { params: { path: { ...path, pageId } } }))
+  const { arrangement } = read.page
+  if (arrangement.kind !== 'grid') return
+  const edit = {
+    kind: 'fillWithCells' as const,
+    pageId,
+    grid: { ...arrangement, cell },
+    mayTurn: true,
+    reflow: 'AGREED' as const,
+  }
+  await data(client.POST('/api/pieces/{id}/edits', { params: { path }, body: { revision, edit, window: windowName } }))
 }

@@ -23,7 +23,9 @@ const FIRST = ['[aria-current]', '[data-frame][aria-pressed="true"]', '[data-fra
 function goRound(by: number) {
   const places = PLACES.flatMap((name) => document.querySelector<HTMLElement>(`[data-place="${name}"]`) ?? [])
   const now = places.findIndex((place) => place.contains(document.activeElement))
-  const next = places[(now + by + places.length) % places.length]
+  // What lies above the bench lies between the slip and it.
+  const from = now < 0 ? (by > 0 ? 0 : 1) : now
+  const next = places[(from + by + places.length) % places.length]
   const first = FIRST.flatMap((selector) => next?.querySelector<HTMLElement>(selector) ?? [])[0]
   ;(first ?? next)?.focus()
 }

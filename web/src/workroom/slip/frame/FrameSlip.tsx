@@ -53,10 +53,17 @@ export function FrameSlip({ frame, scene }: { frame: Frame; scene: FrameScene })
       )}
       <CaptionField key={frame.id} frame={frame} scene={scene} />
       {dressing && <BorderPart frames={[frame]} />}
-      {scene.photo && <CropPart frame={frame} photo={scene.photo} folded={dressing} />}
+      {frame.item.fill.kind === 'through' && (
+        <p className="border-t border-line py-2 text-soft">
+          A window onto its part of one photo, which runs on in the other parts.
+        </p>
+      )}
+      {scene.photo && frame.item.fill.kind === 'ownPhoto' && (
+        <CropPart frame={frame} photo={scene.photo} folded={dressing} />
+      )}
       <PlacePart frame={frame} scene={scene} folded={dressing} />
       {!dressing && <BorderPart frames={[frame]} folded />}
-      {photo && scene.photo && <SubjectPart photo={photo} scene={scene} />}
+      {photo && scene.photo && frame.item.fill.kind === 'ownPhoto' && <SubjectPart photo={photo} scene={scene} />}
       {scene.photo && <MarksPart frame={frame} />}
       <FrameList />
       {scene.photo && (

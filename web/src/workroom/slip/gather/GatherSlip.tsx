@@ -3,6 +3,7 @@ import { Button } from '../../../ui/Button'
 import { useRoom } from '../../context'
 import { usesOf } from '../../piece/model'
 import { Part } from '../Part'
+import { SplitPart } from './SplitPart'
 import { NextSteps } from './NextSteps'
 
 /** Bringing photos in, and what can be done with them next, in their numbers. */
@@ -29,6 +30,7 @@ export function GatherSlip() {
           )}
         </Part>
       )}
+      {photos.length > 0 && <SplitPart folded={photos.length > 1} />}
     </>
   )
 }

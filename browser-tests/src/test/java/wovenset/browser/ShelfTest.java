@@ -105,6 +105,7 @@ class ShelfTest {
         Room room = new Room(page);
         room.field("Name").fill("For a screen");
         room.field("Unit").selectOption("PX");
+        room.buttonLike("^Margin").click();
         room.field("Resolution (ppi)").fill("96");
         room.field("Resolution (ppi)").press("Tab");
         room.field("Width").fill("1920");
@@ -112,7 +113,8 @@ class ShelfTest {
         room.field("Margin").fill("2 * 24");
         room.field("Bleed").fill("0");
         room.button("Start this piece").click();
-        room.ready();
+        assertThat(page.getByText("No photos yet.")).isVisible();
+        room.step("Arrange");
         assertThat(room.button("Page width: 1920\u2009px")).isVisible();
         var format = TestServer.api().piece(room.id()).path("head").path("format");
         assertThat(format.path("width").asLong()).isEqualTo(508_000);
@@ -124,7 +126,7 @@ class ShelfTest {
     }
 
     @Test
-    void aNewPieceNeedsANameAndASizeThatCanBe() {
+    void aNewPieceNeedsASizeThatCanBeAndIsNamedByWhatItWillBe() {
         Page page = browser.window();
         page.navigate(TestServer.address());
         page.getByRole(
@@ -139,15 +141,24 @@ class ShelfTest {
         room.field("Width").fill("20cm - 2*8mm");
         room.field("Width").press("Tab");
         assertThat(room.field("Width")).hasValue("18.4\u2009cm");
-        room.button("Start this piece").click();
-        assertThat(page.getByText("A piece needs a name.")).isVisible();
-        room.field("Name").fill("Too much margin");
+        room.buttonLike("^Margin").click();
         room.field("Margin").fill("20cm");
         room.field("Margin").press("Tab");
+        room.buttonLike("^Margin").click();
         room.button("Start this piece").click();
+        // What is wrong in a folded part is unfolded.
         assertThat(page.getByText("nothing is left for photos")).isVisible();
+        assertThat(room.field("Margin")).isVisible();
         room.button("Not now").click();
         assertThat(page.getByText("What will you hold?")).not().isVisible();
+        room.button("New piece").first().click();
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(Pattern.compile("^A card")))
+                .click();
+        room.field("Unit").selectOption("IN");
+        assertThat(room.button("6 × 4\u2009in")).hasAttribute("aria-pressed", "true");
+        assertThat(room.buttonLike("^Margin 0.25.in, bleed 0.125.in")).isVisible();
+        room.button("Start this piece").click();
+        assertThat(room.field("Name of the piece")).hasValue("Card");
     }
 
     @Test

@@ -74,6 +74,16 @@ public sealed interface Edit {
      */
     record ComposeWaiting(UUID pageId, int each) implements Edit {}
 
+    /**
+     * Lays one photo over several frames of a page, or over as many pages as it has parts, each filled to its edges.
+     *
+     * @param gap between the parts: on the page, or on the wall
+     * @param bridged whether the picture goes on beyond a gap as it ended before it; otherwise what lies in the gap is left out
+     * @param ontoPages whether each part is a page of its own
+     */
+    record SplitEntry(UUID pageId, UUID entryId, int across, int down, Length gap, boolean bridged, boolean ontoPages)
+            implements Edit {}
+
     // ---- pages ----
 
     /** Adds an empty page like its neighbour after this one. */

@@ -16,6 +16,7 @@ public enum Doing implements Code {
     FIND_SUBJECT,
     FLOW,
     COMPOSE,
+    SPLIT,
     ADD_PAGE,
     COPY_PAGE,
     DELETE_PAGE,

@@ -67,6 +67,7 @@ public enum Reason implements Code {
     GAP_TOO_WIDE,
     NOTHING_TO_PROPOSE,
     NOTHING_WAITS,
+    PAGE_HAS_PHOTOS,
     EACH_AT_LEAST_ONE,
     TOO_MANY_TO_PROPOSE,
     PATTERN_NAME,

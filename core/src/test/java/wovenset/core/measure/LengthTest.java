@@ -43,11 +43,4 @@ class LengthTest {
         assertThatThrownBy(() -> new Resolution(0)).hasMessageContaining(Reason.RESOLUTION.code());
         assertThatThrownBy(() -> new Resolution(Double.NaN)).hasMessageContaining(Reason.RESOLUTION.code());
     }
-
-    @Test
-    void commonSizesAreUprightAndNamedOnce() {
-        assertThat(FinishedSize.COMMON)
-                .allSatisfy(size -> assertThat(size.width()).isLessThanOrEqualTo(size.height()));
-        assertThat(FinishedSize.COMMON).extracting(FinishedSize::id).doesNotHaveDuplicates();
-    }
 }

@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.slf4j.Logger;
@@ -91,7 +92,7 @@ class DemoLoader implements ApplicationRunner {
         }
         Format format = new Format(
                 length(demo.width()), length(demo.height()), length(demo.bleed()), demo.unit(), Resolution.PRINT);
-        Editor editor = new Editor(pieces.start(demo.name(), format, length(demo.margin())));
+        Editor editor = new Editor(pieces.start(demo.name(), format, length(demo.margin()), Optional.empty()));
         editor.piece = pieces.addPhotos(
                         editor.piece.piece().id(),
                         photos.entrySet().stream()

@@ -5,7 +5,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import wovenset.core.measure.FinishedSize;
 import wovenset.core.measure.Length;
 import wovenset.core.measure.LengthSum;
 import wovenset.core.measure.LengthUnit;
@@ -25,11 +24,6 @@ class MeasureController {
         Resolution resolution = new Resolution(ppi);
         Length length = LengthSum.parse(text, unit, resolution);
         return new LengthAnswer(length, unit.format(length, resolution));
-    }
-
-    @GetMapping("/sizes")
-    List<FinishedSize> sizes() {
-        return FinishedSize.COMMON;
     }
 
     @GetMapping("/typefaces")

@@ -2,6 +2,7 @@ package wovenset.server.piece;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -66,7 +67,8 @@ class PieceController {
     @ResponseStatus(HttpStatus.CREATED)
     PieceView start(@RequestBody NewPieceRequest request) {
         RequiredFields.check(request);
-        return whole(pieces.start(request.name(), request.format(), request.margin()));
+        return whole(
+                pieces.start(request.name(), request.format(), request.margin(), Optional.ofNullable(request.gap())));
     }
 
     @GetMapping("/{id}")

@@ -111,8 +111,8 @@ public class PieceService {
     }
 
     /** Starts a piece: one empty page with a grid that suits its proportion. */
-    public StoredPiece start(String name, Format format, Length margin) {
-        return store(NewPiece.start(name, format, margin, UUID::randomUUID));
+    public StoredPiece start(String name, Format format, Length margin, Optional<Length> gap) {
+        return store(NewPiece.start(name, format, margin, gap, UUID::randomUUID));
     }
 
     StoredPiece copy(UUID id) {

@@ -38,8 +38,12 @@ final class PieceViews {
             long coverLook,
             @Nullable String damaged) {}
 
-    /** What a new piece starts from. */
-    record NewPieceRequest(String name, Format format, Length margin) {}
+    /**
+     * What a new piece starts from.
+     *
+     * @param gap between photos; null for what suits the page
+     */
+    record NewPieceRequest(String name, Format format, Length margin, @Nullable Length gap) {}
 
     /**
      * An edit of the piece at a revision.

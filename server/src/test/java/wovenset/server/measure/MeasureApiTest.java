@@ -29,8 +29,7 @@ class MeasureApiTest {
     }
 
     @Test
-    void presetsAndTypefacesAreListed() {
-        assertThat(api.get("/api/measure/sizes").json().size()).isGreaterThan(15);
+    void typefacesAreListed() {
         assertThat(api.get("/api/measure/typefaces").json().size()).isGreaterThanOrEqualTo(2);
     }
 }

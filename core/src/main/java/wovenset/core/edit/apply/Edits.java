@@ -29,6 +29,7 @@ public final class Edits {
         new GridEdits(ids).register(handlers);
         new ArrangeEdits(facts, ids).register(handlers);
         new ComposeEdits(facts, ids).register(handlers);
+        new SplitEdits(ids).register(handlers);
         new FillEdits().register(handlers);
         new ItemEdits(facts, ids).register(handlers);
         new AlignEdits(facts, ids).register(handlers);

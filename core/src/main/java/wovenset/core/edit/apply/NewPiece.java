@@ -6,12 +6,14 @@ import java.util.UUID;
 import java.util.function.Supplier;
 import wovenset.core.arrangement.Grid;
 import wovenset.core.arrangement.Margins;
+import wovenset.core.edit.EditRefusedException;
 import wovenset.core.edit.slots.NewPages;
 import wovenset.core.edit.slots.PlaceCheck;
 import wovenset.core.measure.Format;
 import wovenset.core.measure.Length;
 import wovenset.core.piece.Entries;
 import wovenset.core.piece.Piece;
+import wovenset.core.said.Reason;
 import wovenset.core.style.StyleSheet;
 
 /** Starts a piece: one empty page with a grid that suits its proportion. */
@@ -20,12 +22,16 @@ public final class NewPiece {
 
     /**
      * @param margin on all four sides
+     * @param wanted gap between photos; nothing for what suits the page
      * @throws EditRefusedException if the name, the size or the margin cannot be used
      */
-    public static Piece start(String name, Format format, Length margin, Supplier<UUID> ids) {
+    public static Piece start(String name, Format format, Length margin, Optional<Length> wanted, Supplier<UUID> ids) {
         PieceEdits.checkFormat(format);
-        Length gap = Length.ofMm((double) Math.max(
-                1, Math.round(Math.min(format.width().mm(), format.height().mm()) / 50)));
+        Length gap = wanted.orElseGet(() -> Length.ofMm((double) Math.max(
+                1, Math.round(Math.min(format.width().mm(), format.height().mm()) / 50))));
+        if (gap.isNegative()) {
+            throw EditRefusedException.of("gap", Reason.GAP_NEGATIVE);
+        }
         double proportion = format.width().mm() / format.height().mm();
         int columns = proportion > 1.8 ? 3 : 2;
         int rows = proportion < 0.56 ? 3 : 2;

@@ -111,13 +111,16 @@ class EditKindsTest {
                 .extracting(Object::getClass)
                 .map(Class::getSimpleName)
                 .containsExactlyInAnyOrder(Stream.of(Edit.class.getPermittedSubclasses())
-                        .filter(kind -> kind != Edit.PartCells.class && kind != Edit.ComposeWaiting.class)
+                        .filter(kind -> !List.of(Edit.PartCells.class, Edit.ComposeWaiting.class, Edit.SplitEntry.class)
+                                .contains(kind))
                         .map(Class::getSimpleName)
                         .toArray(String[]::new));
         Piece joined = applied(PIECE, new Edit.JoinCells(PAGE, FRAMES));
         assertThat(applied(joined, new Edit.PartCells(PAGE, frame(joined, 0)))).isNotEqualTo(joined);
         Piece waiting = applied(PIECE, new Edit.EmptyFrame(PAGE, FRAMES.get(0)));
         assertThat(applied(waiting, new Edit.ComposeWaiting(PAGE, 1))).isNotEqualTo(waiting);
+        Edit split = new Edit.SplitEntry(PAGE, entry(PIECE, 1), 2, 1, mm(5), false, true);
+        assertThat(applied(PIECE, split).pages()).hasSize(4);
     }
 
     @ParameterizedTest

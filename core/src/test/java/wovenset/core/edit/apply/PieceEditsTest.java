@@ -19,6 +19,7 @@ import static wovenset.core.testing.Pieces.shown;
 
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.Test;
@@ -164,14 +165,14 @@ class PieceEditsTest {
         assertThat(newGrid(297, 210).columns()).isEqualTo(2);
         assertThat(newGrid(600, 200).columns()).isEqualTo(3);
         assertThat(newGrid(200, 600).rows()).isEqualTo(3);
-        assertThatThrownBy(() -> NewPiece.start("a", Pieces.format(100, 100), mm(60), ids()))
+        assertThatThrownBy(() -> NewPiece.start("a", Pieces.format(100, 100), mm(60), Optional.empty(), ids()))
                 .hasMessageContaining(Reason.MARGINS_TAKE_ALL.code());
-        assertThatThrownBy(() -> NewPiece.start("", Pieces.format(100, 100), mm(6), ids()))
+        assertThatThrownBy(() -> NewPiece.start("", Pieces.format(100, 100), mm(6), Optional.empty(), ids()))
                 .hasMessageContaining(Reason.NAME_EMPTY.code());
     }
 
     private static Grid newGrid(double width, double height) {
-        Piece piece = NewPiece.start("a", Pieces.format(width, height), mm(10), ids());
+        Piece piece = NewPiece.start("a", Pieces.format(width, height), mm(10), Optional.empty(), ids());
         return (Grid) first(piece).arrangement();
     }
 }

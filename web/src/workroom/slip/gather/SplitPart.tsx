@@ -1,0 +1,75 @@
+import { useState } from 'react'
+import { LengthField, lengthsTaken } from '../../../measure/LengthField'
+import { Button } from '../../../ui/Button'
+import { Field, inputLook } from '../../../ui/Field'
+import { NumberField } from '../../../ui/NumberField'
+import { useRoom } from '../../context'
+import { usesOf } from '../../piece/model'
+import { Part } from '../Part'
+
+const MOST = 12
+/** Three canvases a hand's breadth apart, as they hang over a sofa. */
+const USUAL = { across: 3, down: 1, gap: 30_000, bridged: false }
+
+/** One photo over several frames or canvases, in one action. */
+export function SplitPart({ folded }: { folded: boolean }) {
+  const { piece, page, photos, handle, select, goTo } = useRoom()
+  const [wish, setWish] = useState(USUAL)
+  const [chosen, choose] = useState<string>()
+  const uses = usesOf(piece)
+  const photo =
+    photos.find(({ entryId }) => entryId === chosen) ?? photos.find(({ entryId }) => !uses.has(entryId)) ?? photos[0]
+  const change = (part: Partial<typeof USUAL>) => setWish((now) => ({ ...now, ...part }))
+  if (!photo) return null
+  const split = async (ontoPages: boolean) => {
+    if (!(await lengthsTaken())) return
+    const edit = { kind: 'splitEntry' as const, pageId: page.id, entryId: photo.entryId, ...wish, ontoPages }
+    const problem = await handle.edit(edit)
+    if (problem) return
+    select({ kind: 'page', pageId: page.id })
+    goTo('arrange')
+  }
+  const parts = wish.across * wish.down
+  return (
+    <Part title="Split one photo" folded={folded}>
+      {photos.length > 1 && (
+        <Field label="Which">
+          {(ids) => (
+            <select
+              {...ids}
+              className={inputLook}
+              value={photo.entryId}
+              onChange={(event) => choose(event.target.value)}
+            >
+              {photos.map(({ entryId, caption, fileName }) => (
+                <option key={entryId} value={entryId}>
+                  {caption || fileName}
+                </option>
+              ))}
+            </select>
+          )}
+        </Field>
+      )}
+      <div className="grid grid-cols-3 gap-2">
+        <NumberField label="Across" value={wish.across} min={1} max={MOST} onCommit={(across) => change({ across })} />
+        <NumberField label="Down" value={wish.down} min={1} max={MOST} onCommit={(down) => change({ down })} />
+        <LengthField label="Apart" value={wish.gap} format={piece.format} onCommit={(gap) => change({ gap })} />
+      </div>
+      <label className="flex min-h-8 items-center gap-2">
+        <input
+          type="checkbox"
+          className="size-4 accent-woad"
+          checked={!wish.bridged}
+          onChange={(event) => change({ bridged: !event.target.checked })}
+        />
+        What lies in the gaps is left out
+      </label>
+      <Button look="primary" className="w-full" disabled={parts < 2} onClick={() => void split(true)}>
+        {parts} canvases, a page each
+      </Button>
+      <Button className="w-full" disabled={parts < 2} onClick={() => void split(false)}>
+        {parts} frames on this page
+      </Button>
+    </Part>
+  )
+}
