@@ -3,6 +3,8 @@ package wovenset.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import wovenset.core.check.Finding.Gravity;
+import wovenset.core.geometry.Affine;
+import wovenset.core.geometry.BoxMm;
 import wovenset.core.said.Notice;
 import wovenset.core.said.Said;
 import wovenset.core.scene.FrameScene;
@@ -10,8 +12,22 @@ import wovenset.core.scene.PageScene;
 import wovenset.core.scene.ResolvedFrame;
 import wovenset.core.scene.SharpnessLimits;
 
-/** Looks over a page: bare frames, soft photos, words that do not fit or cannot be set. Cost: linear in the frames. */
+/**
+ * Looks over a page: bare frames, soft photos, photos of which little is seen, edges just beside the trim, words that do not fit, cannot
+ * be set, are too small or may be cut. Cost: linear in the frames.
+ */
 public final class PageCheck {
+    /** Points; what is smaller is hard to read at an arm's length. */
+    private static final double SMALLEST_WORDS = 6;
+    /** Millimetres by which a knife may miss, that words keep from the trim. */
+    private static final double KNIFE = 3;
+    /** An edge that ends so near the trim was meant to reach it. */
+    private static final double NEARLY = 2;
+
+    private static final double TOUCHES = 0.01;
+    /** Share of a photo. */
+    private static final double LITTLE = 0.5;
+
     private final PageScene page;
     private final SharpnessLimits limits;
     private final List<Finding> findings = new ArrayList<>();
@@ -42,11 +58,56 @@ public final class PageCheck {
                 case OPEN -> found(frame, number, Gravity.LIGHT, Notice.A_LITTLE_SOFT, ppi);
                 case DENSE -> {}
             }
+            shown(frame, number, photo);
         });
+        edges(frame, number);
         frame.resolved().words().ifPresent(words -> words(frame, number, words));
     }
 
+    /** An upright photo in a wide frame, or the other way round, of which most is cut away. */
+    private void shown(FrameScene frame, int number, ResolvedFrame.Photo photo) {
+        if (frame.look().photo().orElseThrow().through().isPresent()) {
+            return;
+        }
+        Affine to = photo.to();
+        BoxMm window = frame.window();
+        boolean wide = Math.hypot(to.a(), to.b()) > Math.hypot(to.c(), to.d());
+        double area = Math.abs(to.a() * to.d() - to.b() * to.c());
+        double share = window.width() * window.height() / area;
+        boolean onItsSide = photo.crop().onItsSide();
+        if (share < LITTLE && wide != onItsSide != window.width() > window.height()) {
+            found(frame, number, Gravity.LIGHT, Notice.CROPPED_MUCH, (int) Math.round(100 * share));
+        }
+    }
+
+    /** How far inside the trim the nearest of its edges is; negative where it reaches beyond. */
+    private double fromTrim(BoxMm box) {
+        return Math.min(
+                Math.min(box.x(), box.y()), Math.min(page.widthMm() - box.right(), page.heightMm() - box.bottom()));
+    }
+
+    private void edges(FrameScene frame, int number) {
+        double away = fromTrim(frame.window());
+        if (page.bleedMm() > 0 && away > TOUCHES && away < NEARLY) {
+            found(frame, number, Gravity.LIGHT, Notice.EDGE_MISSES, millimetres(away));
+        }
+    }
+
+    private static String millimetres(double mm) {
+        return Math.round(mm * 10) / 10.0 + "\u2009mm";
+    }
+
     private void words(FrameScene frame, int number, ResolvedFrame.Words words) {
+        if (words.lines().isEmpty()) {
+            return;
+        }
+        if (words.sizePt() < SMALLEST_WORDS) {
+            found(frame, number, Gravity.LIGHT, Notice.WORDS_SMALL, Math.round(words.sizePt() * 10) / 10.0);
+        }
+        double below = page.heightMm() - frame.bounds().bottom();
+        if (below < KNIFE) {
+            found(frame, number, Gravity.GRAVE, Notice.WORDS_NEAR_TRIM, millimetres(Math.max(0, below)));
+        }
         if (!words.allShown()) {
             found(frame, number, Gravity.GRAVE, Notice.WORDS_CUT);
         }

@@ -6,7 +6,12 @@ public enum Notice implements Code {
     TOO_SOFT,
     A_LITTLE_SOFT,
     WORDS_CUT,
-    SIGNS_MISSING;
+    SIGNS_MISSING,
+    WORDS_SMALL,
+    WORDS_NEAR_TRIM,
+    CROPPED_MUCH,
+    EDGE_MISSES,
+    USED_AGAIN;
 
     @Override
     public String code() {

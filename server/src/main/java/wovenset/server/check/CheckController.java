@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
 import wovenset.core.check.Finding;
 import wovenset.core.check.PageCheck;
+import wovenset.core.check.PieceCheck;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 import wovenset.core.scene.PageScene;
@@ -52,21 +53,25 @@ class CheckController {
         for (Page page : piece.pages()) {
             PageScene scene = scenes.scene(piece, page);
             int number = piece.indexOf(page.id()) + 1;
-            PageCheck.of(scene, limits)
-                    .forEach(found -> findings.add(new FindingView(
-                            found.gravity() == Finding.Gravity.GRAVE,
-                            found.pageId(),
-                            found.frameId(),
-                            number,
-                            found.frame(),
-                            Words.of(found.what()))));
+            PageCheck.of(scene, limits).forEach(found -> findings.add(view(found, number)));
             scene.frames().forEach(frame -> frame.resolved().photo().ifPresent(photo -> page.frame(frame.frameId())
                     .flatMap(one -> piece.entryOf(page, one))
                     .ifPresent(entry -> softest.merge(entry.id(), photo.ppi(), Math::min))));
         }
+        PieceCheck.of(piece).forEach(found -> findings.add(view(found, piece.indexOf(found.pageId()) + 1)));
         List<EntrySharpness> sharpness = softest.entrySet().stream()
                 .map(one -> new EntrySharpness(one.getKey(), one.getValue(), limits.of(one.getValue())))
                 .toList();
         return new CheckView(findings, sharpness);
+    }
+
+    private static FindingView view(Finding found, int page) {
+        return new FindingView(
+                found.gravity() == Finding.Gravity.GRAVE,
+                found.pageId(),
+                found.frameId(),
+                page,
+                found.frame(),
+                Words.of(found.what()));
     }
 }

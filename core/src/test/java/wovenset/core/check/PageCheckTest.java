@@ -1,0 +1,78 @@
+package wovenset.core.check;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static wovenset.core.testing.Pieces.applied;
+import static wovenset.core.testing.Pieces.entry;
+import static wovenset.core.testing.Pieces.first;
+import static wovenset.core.testing.Pieces.frame;
+import static wovenset.core.testing.Pieces.grid;
+import static wovenset.core.testing.Pieces.piece;
+import static wovenset.core.testing.Pieces.placed;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import wovenset.core.edit.Edit;
+import wovenset.core.piece.Piece;
+import wovenset.core.said.Notice;
+import wovenset.core.scene.SceneResolver;
+import wovenset.core.scene.SharpnessLimits;
+import wovenset.core.style.CaptionStyle;
+import wovenset.core.style.Rgb;
+import wovenset.core.testing.Pieces;
+
+class PageCheckTest {
+    private static List<String> found(Piece piece) {
+        return PageCheck.of(new SceneResolver(Pieces.facts()).resolve(piece, first(piece)), new SharpnessLimits(2, 1))
+                .stream()
+                .map(finding -> finding.what().code())
+                .toList();
+    }
+
+    private static Piece worded(Piece piece, double sizePt) {
+        return applied(
+                piece,
+                new Edit.SetCaptionStyle(
+                        new CaptionStyle(CaptionStyle.Show.WRITTEN, "Alegreya", sizePt, new Rgb("#22293a"), 1)));
+    }
+
+    @Test
+    void smallWordsAndWordsWhereTheKnifeMayCutAreFound() {
+        Piece piece = placed(piece(grid(1, 2, 10, 5), 1), 2, 5);
+        assertThat(found(worded(piece, 9))).isEmpty();
+        assertThat(found(worded(piece, 5))).containsExactly(Notice.WORDS_SMALL.code(), Notice.WORDS_SMALL.code());
+        Piece near = placed(piece(grid(1, 2, 1, 5), 1), 2, 5);
+        assertThat(found(worded(near, 9)))
+                .contains(Notice.WORDS_NEAR_TRIM.code())
+                .doesNotContain(Notice.WORDS_SMALL.code());
+        assertThat(found(near)).as("without words").doesNotContain(Notice.WORDS_NEAR_TRIM.code());
+    }
+
+    @Test
+    void edgesThatNearlyReachTheTrimAreFound() {
+        assertThat(found(placed(piece(grid(1, 1, 0, 0), 1), 2))).isEmpty();
+        assertThat(found(placed(piece(grid(1, 1, 1.5, 0), 1), 2))).containsExactly(Notice.EDGE_MISSES.code());
+        assertThat(found(placed(piece(grid(1, 1, 4, 0), 1), 2))).isEmpty();
+    }
+
+    /** The second made-up photo is wide, in frames six times as high as wide. */
+    @Test
+    void aPhotoThatStandsTheOtherWayIsFound() {
+        Piece narrow = placed(piece(grid(1, 8, 10, 5), 1), 2, 2, 2, 2, 2, 2, 2, 2);
+        assertThat(found(narrow)).hasSize(8).containsOnly(Notice.CROPPED_MUCH.code());
+        assertThat(found(placed(piece(grid(1, 1, 10, 5), 1), 2))).isEmpty();
+    }
+
+    @Test
+    void aPhotoThatIsShownAgainIsFoundAtItsSecondFrame() {
+        Piece piece = placed(piece(grid(1, 3, 10, 5), 2), 1, 2, 1);
+        assertThat(PieceCheck.of(piece)).singleElement().satisfies(finding -> {
+            assertThat(finding.frameId()).isEqualTo(frame(piece, 2));
+            assertThat(finding.frame()).isEqualTo(3);
+            assertThat(finding.what().code()).isEqualTo(Notice.USED_AGAIN.code());
+        });
+        Piece once = placed(piece(grid(1, 3, 10, 5), 1), 1);
+        Piece split =
+                applied(once, new Edit.SplitEntry(first(once).id(), entry(once, 1), 3, 1, Pieces.mm(5), false, true));
+        assertThat(PieceCheck.of(split)).isEmpty();
+    }
+}
