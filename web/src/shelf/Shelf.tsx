@@ -4,16 +4,31 @@ import { useEffect, useState } from 'react'
 import { Link } from 'react-router'
 import { client, data } from '../api/client'
 import { Button } from '../ui/Button'
+import { inputLook } from '../ui/Field'
 import { Mark } from '../ui/Mark'
 import { Reading } from '../ui/Reading'
 import { NewPiece } from './NewPiece'
 import { scaleOf } from './proportion'
-import { isReadable, ShelfPiece } from './ShelfPiece'
+import { isReadable, type ReadableItem, ShelfPiece } from './ShelfPiece'
+
+type Order = 'changed' | 'name' | 'size'
+
+const area = ({ format }: ReadableItem) => format.width * format.height
+const ORDERS: Record<Order, { name: string; by: (a: ReadableItem, b: ReadableItem) => number }> = {
+  changed: { name: 'last changed first', by: (a, b) => b.changedAt.localeCompare(a.changedAt) },
+  name: { name: 'by name', by: (a, b) => a.name.localeCompare(b.name) },
+  size: { name: 'largest first', by: (a, b) => area(b) - area(a) },
+}
+
+/** Without marks and capitals, as people type who look for something. */
+const fold = (text: string) => text.normalize('NFD').replaceAll(/\p{M}/gu, '').toLowerCase()
 
 /** Home: every piece as an object, in true proportion to the others. */
 export function Shelf() {
   const queries = useQueryClient()
   const [starting, setStarting] = useState(false)
+  const [wanted, setWanted] = useState('')
+  const [order, setOrder] = useState<Order>('changed')
   const shelf = useQuery({
     queryKey: ['shelf'],
     queryFn: () => data(client.GET('/api/pieces')),
@@ -22,16 +37,41 @@ export function Shelf() {
   useEffect(() => {
     document.title = 'Wovenset'
   }, [])
-  const items = (shelf.data ?? []).filter(isReadable)
+  const all = (shelf.data ?? []).filter(isReadable)
+  const items = all.filter(({ name }) => fold(name).includes(fold(wanted.trim()))).toSorted(ORDERS[order].by)
   const damaged = (shelf.data ?? []).filter((item) => !isReadable(item))
-  const pixelsPerMm = scaleOf(items.map(({ format }) => format))
+  const pixelsPerMm = scaleOf(all.map(({ format }) => format))
   const changed = () => void queries.invalidateQueries({ queryKey: ['shelf'] })
   return (
     <div className="min-h-full">
       <header className="flex h-14 items-center gap-3 border-b border-line px-8">
         <Mark size={24} />
         <h1 className="text-lg font-semibold">Wovenset</h1>
-        <Link to="/storage" className="ml-auto text-soft hover:text-woad">
+        {all.length > 1 && (
+          <div className="ml-auto flex items-center gap-2">
+            <input
+              type="search"
+              aria-label="Look for a piece"
+              placeholder="Look for a piece"
+              className={`${inputLook} w-52!`}
+              value={wanted}
+              onChange={(event) => setWanted(event.target.value)}
+            />
+            <select
+              aria-label="In which order"
+              className={`${inputLook} w-40!`}
+              value={order}
+              onChange={(event) => setOrder(event.target.value as Order)}
+            >
+              {Object.entries(ORDERS).map(([one, { name }]) => (
+                <option key={one} value={one}>
+                  {name}
+                </option>
+              ))}
+            </select>
+          </div>
+        )}
+        <Link to="/storage" className={`${all.length > 1 ? 'ml-2' : 'ml-auto'} text-soft hover:text-woad`}>
           Storage
         </Link>
         <Button look="primary" onClick={() => setStarting(true)}>
@@ -50,6 +90,11 @@ export function Shelf() {
               New piece
             </Button>
           </div>
+        )}
+        {all.length > 0 && items.length === 0 && (
+          <p role="status" className="py-16 text-center text-soft">
+            No piece is called “{wanted.trim()}”.
+          </p>
         )}
         <ul className="flex flex-wrap items-end gap-x-12 gap-y-10">
           {items.map((item) => (

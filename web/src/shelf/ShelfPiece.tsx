@@ -50,14 +50,18 @@ export function ShelfPiece({ item, pixelsPerMm, onChanged }: Props) {
       <Link
         to={`/pieces/${item.id}`}
         aria-label={`Open ${item.name}`}
-        className="block shadow-[0_3px_12px_rgb(34_41_58/0.25)]"
+        className={`flex items-center justify-center ${item.photos === 0 ? 'border border-dashed border-edge text-[13px] text-soft hover:border-woad' : 'shadow-[0_3px_12px_rgb(34_41_58/0.25)]'}`}
         style={{ width, height }}
       >
-        <img
-          alt=""
-          className="block size-full"
-          src={pagePicture(item.id, item.coverPage, item.coverLook, width * (window.devicePixelRatio || 1))}
-        />
+        {item.photos === 0 ? (
+          width > 90 && saySize(format.width, format.height, format)
+        ) : (
+          <img
+            alt=""
+            className="block size-full"
+            src={pagePicture(item.id, item.coverPage, item.coverLook, width * (window.devicePixelRatio || 1))}
+          />
+        )}
       </Link>
       <div className="mt-4 flex h-26 items-start gap-1 border-t border-line pt-2">
         <div className="min-w-0 flex-1">

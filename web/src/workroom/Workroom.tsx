@@ -107,7 +107,7 @@ export function Workroom() {
   }
   return (
     <RoomContext value={room}>
-      <FileDrop onFiles={intake.bring} className="flex h-full overflow-hidden bg-mat p-1.5">
+      <FileDrop onFiles={intake.bring} className="relative flex h-full overflow-hidden bg-mat p-1.5">
         <Slip />
         <div className="flex min-w-0 flex-1 flex-col pl-1.5">
           <BenchBar onKeys={showKeys} />

@@ -17,14 +17,14 @@ export interface Address {
 /** The piece and the station as the address tells them. */
 export function useStation(): Address {
   const { pieceId = '', station } = useParams()
-  const { search } = useLocation()
   const navigate = useNavigate()
   const now = stationOf(station)
   const goTo = useCallback(
     (next: Station) => {
-      if (next !== now) void navigate({ pathname: `/pieces/${pieceId}/${next}`, search })
+      // As the address is now, which may be ahead of what is drawn.
+      if (next !== now) void navigate({ pathname: `/pieces/${pieceId}/${next}`, search: window.location.search })
     },
-    [navigate, now, pieceId, search],
+    [navigate, now, pieceId],
   )
   return { pieceId, station: now, goTo }
 }
@@ -81,7 +81,7 @@ export function useSeenInAddress({ piece, selection, select, view, setView }: Se
     const next = told.size > 0 ? `?${told.toString().replaceAll('%2C', ',')}` : ''
     const turned = page.current !== undefined && pageId !== undefined && page.current !== pageId
     page.current = pageId ?? page.current
-    if (next !== search) void navigate({ search: next }, { replace: !turned })
+    if (next !== search) void navigate({ pathname: window.location.pathname, search: next }, { replace: !turned })
     // The search is what is written here; that it changed is no reason to write it again.
   }, [loaded, pageId, frameIds, view, pages, way, key]) // eslint-disable-line react-hooks/exhaustive-deps
 }

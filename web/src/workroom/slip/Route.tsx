@@ -19,15 +19,18 @@ function Knot({ now, woven }: { now: boolean; woven: boolean }) {
   )
 }
 
-/** The route of the work as a thread through five knots; every station is open at any time. */
-export function Route() {
+/** The route of the work as a thread through five knots, lying or hanging; every station is open at any time. */
+export function Route({ upright = false }: { upright?: boolean }) {
   const { station, goTo, piece } = useRoom()
   const placed = usesOf(piece).size > 0
   const woven = { gather: piece.entries.length > 0, arrange: placed, dress: false, check: false, make: false }
   return (
     <nav aria-label="Route" className="border-y border-dashed border-line py-2.5">
-      <ol className="relative grid grid-cols-5">
-        <span aria-hidden className="absolute top-[19px] right-[10%] left-[10%] border-t-[1.5px] border-woad" />
+      <ol className={`relative grid ${upright ? '' : 'grid-cols-5'}`}>
+        <span
+          aria-hidden
+          className={`absolute border-woad ${upright ? 'top-6 bottom-10 left-1/2 border-l-[1.5px]' : 'top-[19px] right-[10%] left-[10%] border-t-[1.5px]'}`}
+        />
         {STATIONS.map(({ station: one, name }, index) => (
           <li key={one}>
             <button
@@ -35,10 +38,10 @@ export function Route() {
               aria-keyshortcuts={String(index + 1)}
               title={`${name} (${index + 1})`}
               onClick={() => goTo(one)}
-              className={`flex min-h-11 w-full flex-col items-center gap-1 py-2 text-[13px] leading-4 hover:text-woad ${one === station ? 'font-semibold' : ''}`}
+              className={`${upright ? 'bg-paper/80 ' : ''}flex min-h-11 w-full flex-col items-center gap-1 py-2 text-[13px] leading-4 hover:text-woad ${one === station ? 'font-semibold' : ''}`}
             >
               <Knot now={one === station} woven={woven[one]} />
-              {name}
+              <span className="relative bg-paper">{name}</span>
             </button>
           </li>
         ))}

@@ -1,3 +1,8 @@
+import { ChevronsLeft, ChevronsRight } from 'lucide-react'
+import { useEffect, useState } from 'react'
+import { Link } from 'react-router'
+import { IconButton } from '../../ui/Button'
+import { useMedia } from '../../ui/useMedia'
 import { useRoom } from '../context'
 import { ArrangeSlip } from './arrange/ArrangeSlip'
 import { CheckSlip } from './check/CheckSlip'
@@ -9,15 +14,53 @@ import { MakeSlip } from './make/MakeSlip'
 import { Route } from './Route'
 import { SlipHead } from './SlipHead'
 
+/** Below this the whole slip would leave too little for the page. */
+const NARROW = '(max-width: 899px)'
+
 /** The slip that travels with the job: its route, and below it what the station can do with what is selected. */
 export function Slip() {
+  const narrow = useMedia(NARROW)
+  const [opened, setOpened] = useState(false)
+  useEffect(() => {
+    if (!opened) return
+    const escape = (event: KeyboardEvent) => event.key === 'Escape' && setOpened(false)
+    window.addEventListener('keydown', escape)
+    return () => window.removeEventListener('keydown', escape)
+  }, [opened])
+  if (!narrow) return <WholeSlip className="w-80 max-[1100px]:w-72" />
+  return (
+    <>
+      <section
+        aria-label="Folded slip"
+        data-place={opened ? undefined : 'slip'}
+        tabIndex={-1}
+        className="flex w-20 shrink-0 flex-col items-center bg-paper px-1 shadow-[0_1px_4px_rgb(34_41_58/0.3)]"
+      >
+        <Link to="/" className="flex min-h-10 items-center text-soft hover:text-woad">
+          ‹ Shelf
+        </Link>
+        <Route upright />
+        <IconButton name={opened ? 'Fold the slip' : 'Unfold the slip'} onClick={() => setOpened(!opened)}>
+          {opened ? <ChevronsLeft size={18} /> : <ChevronsRight size={18} />}
+        </IconButton>
+      </section>
+      {opened && (
+        <div className="absolute inset-y-1.5 left-[5.5rem] z-40 flex">
+          <WholeSlip className="w-80" />
+        </div>
+      )}
+    </>
+  )
+}
+
+function WholeSlip({ className }: { className: string }) {
   const { station } = useRoom()
   return (
     <section
       aria-label="Slip"
       data-place="slip"
       tabIndex={-1}
-      className="flex w-80 shrink-0 flex-col bg-paper shadow-[0_1px_4px_rgb(34_41_58/0.3)] max-[1100px]:w-72 max-[900px]:w-24"
+      className={`flex shrink-0 flex-col bg-paper shadow-[0_1px_4px_rgb(34_41_58/0.3)] ${className}`}
     >
       <SlipHead />
       <div className="px-4">

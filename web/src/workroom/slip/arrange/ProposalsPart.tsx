@@ -40,7 +40,7 @@ const taking = (page: Page) =>
 
 /** Arrangements that the computer proposes for the photos of this page, drawn as the page would be. */
 export function ProposalsPart() {
-  const { piece, page, handle } = useRoom()
+  const { stored: piece, storedPage: page, handle } = useRoom()
   const [asked, setAsked] = useState(false)
   const [seed, setSeed] = useState(1)
   const filled = taking(page).length
@@ -65,6 +65,9 @@ export function ProposalsPart() {
       slotted(page)
         .map(({ id }) => id)
         .join()
+  /** Shown on the bench while it is looked at; leaving puts back what is there. */
+  const tryOut = ({ arrangement, order }: Proposal) =>
+    handle.preview({ kind: 'arrange', pageId: page.id, arrangement, order })
   const scatter = () => {
     const order = taking(page).map(({ id }) => id)
     const { margins } = page.arrangement
@@ -90,6 +93,10 @@ export function ProposalsPart() {
                   <button
                     aria-label={`Arrangement ${index + 1}: ${saidOf(proposal)}`}
                     aria-pressed={chosen(proposal)}
+                    onPointerEnter={() => tryOut(proposal)}
+                    onPointerLeave={() => handle.preview(null)}
+                    onFocus={() => tryOut(proposal)}
+                    onBlur={() => handle.preview(null)}
                     onClick={() =>
                       void handle.edit({
                         kind: 'arrange',
@@ -132,12 +139,34 @@ export function ProposalsPart() {
   )
 }
 
-const percent = (share: number) => (share > 0 && share < 0.01 ? 'Under 1 %' : `${Math.round(share * 100)} %`)
+const percent = (share: number) => (share > 0 && share < 0.01 ? 'under 1 %' : `${Math.round(share * 100)} %`)
 
-function saidOf({ kind, arrangement, lost, covered }: Proposal): string {
-  if (kind !== 'CUTS') return `${kind === 'ROWS' ? 'Rows' : 'Columns'} in order, ${percent(covered)} of the page`
+const LARGE: Record<NonNullable<Proposal['large']>, string> = {
+  LEFT: 'One large left',
+  RIGHT: 'One large right',
+  TOP: 'One large above',
+  BOTTOM: 'One large below',
+  MIDDLE: 'One large in the middle',
+}
+const NUMBERS = ['', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve']
+const inWords = (count: number) => NUMBERS[count] ?? String(count)
+
+const capital = (text: string) => text.replace(/^./, (first) => first.toUpperCase())
+
+/** What is seen of it at a glance. */
+function shapeOf({ kind, order, larger, large }: Proposal): string {
+  const lines = kind === 'ROWS' ? ' in rows' : kind === 'COLUMNS' ? ' in columns' : ''
+  const others = (count: number) => `${inWords(count)}${lines || ' around'}`
+  if (large) return `${LARGE[large]}, ${others(order.length - 1)}`
+  if (larger > 0) return `${capital(inWords(larger))} large, ${others(order.length - larger)}`
+  return `${capital(inWords(order.length))}${lines || ' of like size'}`
+}
+
+/** Named by its shape, and what it costs the photos. */
+function saidOf(proposal: Proposal): string {
+  const { arrangement, lost, covered } = proposal
   const whole = arrangement.kind === 'slicing' && arrangement.whole
-  if (whole && lost === 0)
-    return covered > 0.995 ? 'Nothing cropped' : `Nothing cropped, ${percent(covered)} of the page`
-  return whole ? `${percent(lost)} cropped, ${percent(covered)} of the page` : `${percent(lost)} cropped`
+  const cropped = lost === 0 ? 'nothing cropped' : `${percent(lost)} cropped`
+  const said = `${shapeOf(proposal)}; ${cropped}`
+  return whole && covered <= 0.995 ? `${said}, ${percent(covered)} of the page` : said
 }

@@ -27,7 +27,8 @@ export function CheckSlip() {
       >
         {found?.length === 0 && (
           <p className="flex gap-2 text-lichen">
-            <CircleCheck size={20} className="shrink-0" /> Every frame has a photo, sharp at its size; words fit, can be read and keep from the knife.
+            <CircleCheck size={20} className="shrink-0" /> Every frame has a photo, sharp at its size; words fit, can be
+            read and keep from the knife.
           </p>
         )}
         <ul className="space-y-1">

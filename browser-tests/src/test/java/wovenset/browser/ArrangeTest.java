@@ -52,7 +52,7 @@ class ArrangeTest {
         assertThat(proposals(room)).hasCount(10);
         Locator whole = room.page
                 .getByLabel("Proposed arrangements")
-                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("Nothing cropped")))
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("nothing cropped")))
                 .first();
         whole.click();
         assertThat(whole).hasAttribute("aria-pressed", "true");
@@ -121,7 +121,7 @@ class ArrangeTest {
         assertThat(room.button("Undo: Swap two frames")).isEnabled();
         assertThat(photos(room)).isNotEqualTo(before).containsExactlyInAnyOrderElementsOf(before);
         room.toPage();
-        room.set("Gap", "19cm");
+        room.type("Gap", "19cm");
         assertThat(room.page.getByText("leave no room for 4 photos; at most").first())
                 .isVisible();
         room.button("Back to a grid").click();
@@ -134,7 +134,7 @@ class ArrangeTest {
         Room room = fourPhotos("Lines");
         List<String> before = photos(room);
         room.button("Propose for 4 photos").click();
-        for (String kind : List.of("Rows", "Columns")) {
+        for (String kind : List.of("in rows", "in columns")) {
             Locator lines = room.page
                     .getByLabel("Proposed arrangements")
                     .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile(kind)));

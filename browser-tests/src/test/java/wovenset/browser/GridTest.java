@@ -52,7 +52,7 @@ class GridTest {
         room.field("Width of column 3").fill("50");
         room.field("Width of column 3").press("Enter");
         assertThat(room.button("Width of column 3: 50\u2009mm")).isVisible();
-        room.set("Column widths", "1, 400 mm");
+        room.type("Column widths", "1, 400 mm");
         assertThat(room.page.getByText("nothing is left for the others").first())
                 .isVisible();
         room.set("Column widths", "equal");

@@ -143,7 +143,7 @@ class WorkroomTest {
         room.page.mouse().up();
         assertThat(room.button("Undo: Change the frames")).isEnabled();
         assertThat(radius(room)).isPositive();
-        room.set("Border width", "20cm");
+        room.type("Border width", "20cm");
         assertThat(room.page
                         .getByText("A border lies between nothing and 100\u2009mm.")
                         .first())

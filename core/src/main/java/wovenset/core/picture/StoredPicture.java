@@ -25,6 +25,8 @@ import wovenset.core.said.Reason;
  */
 @SuppressWarnings("ArrayRecordComponent") // Nobody compares them.
 record StoredPicture(Mat pixels, byte[] profile) {
+    /** A long edge of no more than this many pixels takes little time however it is decoded. */
+    private static final int SMALL = 400;
     /** Bytes that a decoded PNG may take. */
     private static final long MOST_AT_ONCE = 160_000_000;
     /** Where its header says which of palette, colour and alpha it has (ISO/IEC 15948, 11.2.2). */
@@ -48,11 +50,14 @@ record StoredPicture(Mat pixels, byte[] profile) {
 
     private static StoredPicture jpeg(Path file, PhotoHeader header, int longEdge) {
         int stored = Math.max(header.storedWidth(), header.storedHeight());
-        int flag = stored / 2 < longEdge
+        // A small picture is averaged from one at least twice as fine: fine patterns would else depend on the
+        // transform's own steps.
+        int enough = longEdge <= SMALL ? 2 * longEdge : longEdge;
+        int flag = stored / 2 < enough
                 ? opencv_imgcodecs.IMREAD_COLOR
-                : stored / 4 < longEdge
+                : stored / 4 < enough
                         ? opencv_imgcodecs.IMREAD_REDUCED_COLOR_2
-                        : stored / 8 < longEdge
+                        : stored / 8 < enough
                                 ? opencv_imgcodecs.IMREAD_REDUCED_COLOR_4
                                 : opencv_imgcodecs.IMREAD_REDUCED_COLOR_8;
         JpegSegments segments = JpegSegments.head(FileBytes.of(file));

@@ -8,6 +8,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import wovenset.core.arrange.propose.LargePlace;
 import wovenset.core.arrange.propose.PageProposals;
 import wovenset.core.arrange.propose.PageProposals.Answer;
 import wovenset.core.arrange.propose.PageProposals.Kind;
@@ -51,11 +52,20 @@ class ProposalController {
      * @param kind how it was found
      * @param order the page's frames in the order of the arrangement's places
      * @param look names the picture of the page as it would be: {@code /pages/{page}/proposals/{look}}
+     * @param larger how many frames are at least twice as large as the middle one of all
+     * @param large where one frame is that is much larger than the others; null if there is none
      * @param lost mean share of a photo that is cropped
      * @param covered share of the page, less margins and gaps, that the frames take
      */
     record ProposalView(
-            Kind kind, Arrangement arrangement, List<UUID> order, String look, double lost, double covered) {}
+            Kind kind,
+            Arrangement arrangement,
+            List<UUID> order,
+            String look,
+            int larger,
+            @Nullable LargePlace large,
+            double lost,
+            double covered) {}
 
     /** The searched ones best first, and after them, for three photos and more, rows and columns. */
     @PostMapping
@@ -84,6 +94,8 @@ class ProposalController {
                 offer.page().arrangement(),
                 offer.order(),
                 scenes.propose(piece, offer.page()),
+                offer.larger(),
+                offer.large().orElse(null),
                 offer.lost(),
                 offer.covered());
     }

@@ -55,10 +55,19 @@ public final class PageProposals {
      * The page as it would be; its empty frames are gone.
      *
      * @param order its frames in the order of the slots
+     * @param larger how many frames are at least twice as large as the middle one of all
+     * @param large where one frame is that is much larger than the others, if there is one
      * @param lost mean share of a photo that is cropped
      * @param covered share of the space, less its gaps, that the frames take
      */
-    public record Offer(Kind kind, Page page, List<UUID> order, double lost, double covered) {}
+    public record Offer(
+            Kind kind,
+            Page page,
+            List<UUID> order,
+            int larger,
+            Optional<LargePlace> large,
+            double lost,
+            double covered) {}
 
     /** Found by a search over all cuts, or the photos in their order in rows or columns. */
     public enum Kind {
@@ -157,7 +166,14 @@ public final class PageProposals {
         Slicing slicing = new Slicing(page.arrangement().margins(), gap, found.whole(), found.tree());
         List<UUID> order =
                 found.order().stream().map(photo -> frames.get(photo).id()).toList();
-        return new Offer(kind, arranged(page, slicing, order), order, found.lost(), found.covered());
+        return new Offer(
+                kind,
+                arranged(page, slicing, order),
+                order,
+                LargePlace.larger(found.places()),
+                LargePlace.of(found.places()),
+                found.lost(),
+                found.covered());
     }
 
     private static Page arranged(Page page, Slicing slicing, List<UUID> order) {
