@@ -19,19 +19,9 @@ public final class DerivedPixels {
 
     /** A derived file's pixels, as they are stored. */
     public static BufferedImage read(byte[] file) {
-        return read(file, opencv_imgcodecs.IMREAD_UNCHANGED);
-    }
-
-    /** The same at half its size, by the transform of its own blocks where it is a JPEG; a clear picture comes whole. */
-    public static BufferedImage readHalf(byte[] file) {
-        boolean jpeg = file.length > 2 && file[0] == (byte) 0xFF && file[1] == (byte) 0xD8;
-        return read(file, jpeg ? opencv_imgcodecs.IMREAD_REDUCED_COLOR_2 : opencv_imgcodecs.IMREAD_UNCHANGED);
-    }
-
-    private static BufferedImage read(byte[] file, int flags) {
         try (BytePointer bytes = new BytePointer(file);
                 Mat raw = new Mat(1, file.length, opencv_core.CV_8UC1, bytes);
-                Mat picture = opencv_imgcodecs.imdecode(raw, flags)) {
+                Mat picture = opencv_imgcodecs.imdecode(raw, opencv_imgcodecs.IMREAD_UNCHANGED)) {
             if (picture.empty()) {
                 throw new RefusedPhotoException(Reason.FILE_PIXELS_DAMAGED);
             }

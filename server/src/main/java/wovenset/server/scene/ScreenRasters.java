@@ -18,9 +18,6 @@ import wovenset.server.recent.Recent;
 /** Pixels for the screen from the photos' derived sizes, kept in memory up to a fifth of the heap. */
 @Component
 class ScreenRasters implements PhotoRasters {
-    /** The large derived size, read at half its own. */
-    private static final int HALF = Derivatives.LARGE / 2;
-
     private final PhotoStore store;
     private final Recent<Key, BufferedImage> kept =
             Recent.bytes(Runtime.getRuntime().maxMemory() / 5, ScreenRasters::size);
@@ -54,16 +51,14 @@ class ScreenRasters implements PhotoRasters {
                         Math.max(1, (int) Math.round(base.getHeight() * (double) longEdge / edge))));
     }
 
-    /** Four times as fine as what is averaged from it, while there is such a one: fine patterns would else come out otherwise. */
+    /** At least twice as fine as what is averaged from it, while there is such a one: fine patterns would else come out otherwise. */
     private static int base(int longEdge) {
-        return longEdge <= Derivatives.SMALL / 4 ? Derivatives.SMALL : longEdge <= HALF / 4 ? HALF : Derivatives.LARGE;
+        return longEdge <= Derivatives.SMALL / 2 ? Derivatives.SMALL : Derivatives.LARGE;
     }
 
     private BufferedImage read(PhotoId photo, int derived) {
         try {
-            return derived == HALF
-                    ? DerivedPixels.readHalf(Files.readAllBytes(store.derived(photo, Derivatives.LARGE)))
-                    : DerivedPixels.read(Files.readAllBytes(store.derived(photo, derived)));
+            return DerivedPixels.read(Files.readAllBytes(store.derived(photo, derived)));
         } catch (IOException | UncheckedIOException | RefusedPhotoException e) {
             throw MissingPhotoException.damaged(store.original(photo).name(), e);
         }
