@@ -25,8 +25,6 @@ import wovenset.core.said.Reason;
  */
 @SuppressWarnings("ArrayRecordComponent") // Nobody compares them.
 record StoredPicture(Mat pixels, byte[] profile) {
-    /** A long edge of no more than this many pixels takes little time however it is decoded. */
-    private static final int SMALL = 400;
     /** Bytes that a decoded PNG may take. */
     private static final long MOST_AT_ONCE = 160_000_000;
     /** Where its header says which of palette, colour and alpha it has (ISO/IEC 15948, 11.2.2). */
@@ -50,14 +48,14 @@ record StoredPicture(Mat pixels, byte[] profile) {
 
     private static StoredPicture jpeg(Path file, PhotoHeader header, int longEdge) {
         int stored = Math.max(header.storedWidth(), header.storedHeight());
-        // A small picture is averaged from one at least twice as fine: fine patterns would else depend on the
-        // transform's own steps.
-        int enough = longEdge <= SMALL ? 2 * longEdge : longEdge;
-        int flag = stored / 2 < enough
+        // An eighth only if that is still twice as fine as what is averaged from it: fine patterns would else come out
+        // by the transform's
+        // own steps.
+        int flag = stored / 2 < longEdge
                 ? opencv_imgcodecs.IMREAD_COLOR
-                : stored / 4 < enough
+                : stored / 4 < longEdge
                         ? opencv_imgcodecs.IMREAD_REDUCED_COLOR_2
-                        : stored / 8 < enough
+                        : stored / 8 < 2 * longEdge
                                 ? opencv_imgcodecs.IMREAD_REDUCED_COLOR_4
                                 : opencv_imgcodecs.IMREAD_REDUCED_COLOR_8;
         JpegSegments segments = JpegSegments.head(FileBytes.of(file));
