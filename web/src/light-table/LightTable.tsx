@@ -6,7 +6,7 @@ import { Button } from '../ui/Button'
 import { useNotice } from '../ui/Notices'
 import { useStretch } from '../ui/useStretch'
 import { type TrayPhoto, useRoom } from '../workroom/context'
-import { usesOf } from '../workroom/piece/model'
+import { usesOf, waitingIn } from '../workroom/piece/model'
 import { byTime, groupsOf } from './dateGroups'
 import { packed } from './packing'
 import { TablePhoto } from './TablePhoto'
@@ -60,7 +60,7 @@ export function LightTable() {
   )
 
   const uses = usesOf(piece)
-  const waiting = photos.filter(({ entryId }) => !uses.has(entryId)).length
+  const waiting = waitingIn(piece).length
   const sharpness = new Map(check.data?.sharpness.map((one) => [one.entryId, one]))
   const order = (next: TrayPhoto[]) => void edit({ kind: 'orderEntries', entryIds: next.map(({ entryId }) => entryId) })
   /** Moves these, or one, to a place among the rest. */

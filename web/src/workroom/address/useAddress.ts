@@ -1,6 +1,6 @@
 import { type Dispatch, useCallback, useEffect, useRef } from 'react'
 import { NavigationType, useLocation, useNavigate, useNavigationType, useParams } from 'react-router'
-import { readView, type View, writeView } from '../bench/view'
+import { readView, type View, writeView } from '../view/view'
 import type { Piece } from '../piece/model'
 import type { Selection, SelectionAction } from '../piece/selection'
 import { type Station, stationOf } from './stations'

@@ -11,11 +11,11 @@ import { DimensionLines } from './DimensionLines'
 import { FramePlace } from './FramePlace'
 import { spritePlace } from './spritePlace'
 import { SpritePicture } from './SpritePicture'
-import { FinePicture } from './FinePicture'
-import { useBare } from './useBare'
+import { FinePicture } from '../view/FinePicture'
+import { useBare } from '../view/useBare'
 import { useBenchScale } from './useBenchScale'
-import { useSettled } from './useSettled'
-import { useViewGestures } from './useViewGestures'
+import { useSettled } from '../view/useSettled'
+import { useViewGestures } from '../view/useViewGestures'
 import { useSprites } from './useSprites'
 
 /** So many pixels a page's frames are drawn with together; who looks closer sees a part of the page drawn by itself. */
@@ -101,7 +101,6 @@ export function Bench() {
           <div
             ref={paper}
             data-testid="page"
-            data-bare={bare || undefined}
             className="absolute touch-none shadow-[0_2px_10px_rgb(34_41_58/0.22)]"
             style={{
               background: scene.colour,

@@ -3,7 +3,7 @@ import { IconButton } from '../../ui/Button'
 import { useRefusedField } from '../../ui/refusals'
 import { useRoom } from '../context'
 import { PageDoings } from '../run/PageDoings'
-import { ScaleMenu } from './ScaleMenu'
+import { ScaleMenu } from '../view/ScaleMenu'
 
 /** Above the bench: whether all is saved, what can be undone, and how large the page is seen. */
 export function BenchBar({ onKeys }: { onKeys: () => void }) {

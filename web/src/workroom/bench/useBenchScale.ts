@@ -1,7 +1,7 @@
 import { type RefObject, useLayoutEffect, useState } from 'react'
 import type { PageScene } from '../../api/client'
-import { tellSeenScale } from './seenScale'
-import type { View } from './view'
+import { tellSeenScale } from '../view/seenScale'
+import type { View } from '../view/view'
 
 export interface BenchScale {
   /** Screen pixels (CSS) for each millimetre of the page. */

@@ -141,6 +141,12 @@ export function usesOf(piece: Piece): Map<string, number[]> {
   return uses
 }
 
+/** The entries that no frame shows, in their order. */
+export function waitingIn(piece: Piece): Entry[] {
+  const uses = usesOf(piece)
+  return piece.entries.filter(({ id }) => !uses.has(id))
+}
+
 /** The edit that moves a frame to a place of its own. */
 export const moveOf = (frameId: string, { x, y, width, height, turnDegrees }: Spot) => ({
   itemId: frameId,

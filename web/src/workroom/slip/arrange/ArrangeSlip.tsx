@@ -3,7 +3,7 @@ import type { Arrangement } from '../../../api/client'
 import { Button } from '../../../ui/Button'
 import { Wrong } from '../../../ui/Wrong'
 import { useRoom } from '../../context'
-import { usesOf } from '../../piece/model'
+import { waitingIn } from '../../piece/model'
 import type { WantedEdit } from '../../piece/usePiece'
 import { NextSteps } from '../gather/NextSteps'
 import { Part } from '../Part'
@@ -30,8 +30,7 @@ function fieldsOf(arrangement: Arrangement): string[] {
 export function ArrangeSlip() {
   const { piece, page, handle, photos, goTo } = useRoom()
   const [wrong, setWrong] = useState<{ field?: string; message: string } | null>(null)
-  const uses = usesOf(piece)
-  const waiting = photos.filter(({ entryId }) => !uses.has(entryId)).length
+  const waiting = waitingIn(piece).length
 
   const send = async (edit: WantedEdit) => {
     const problem = await handle.edit(edit, { quiet: true })
@@ -52,9 +51,6 @@ export function ArrangeSlip() {
         waiting > 0 && (
           <Part title={waiting === 1 ? '1 photo waits' : `${waiting} photos wait`}>
             <NextSteps waiting={waiting} />
-            <Button className="w-full" onClick={() => void handle.edit({ kind: 'flowEntries' })}>
-              Flow {waiting} waiting into the frames
-            </Button>
           </Part>
         )
       )}

@@ -43,6 +43,9 @@ export function NextSteps({ waiting }: { waiting: number }) {
           One each on its own page
         </Button>
       )}
+      <Button className="w-full" onClick={() => void handle.edit({ kind: 'flowEntries' })}>
+        Flow {waiting} waiting into the frames
+      </Button>
     </div>
   )
 }

@@ -110,7 +110,7 @@ class EffortTest {
         Room room = shelf();
         begin(room, "Prints to cut");
         bring(room, Room.photos("kite-", 8));
-        click(room.buttonLike("^Flow into the frames"));
+        click(room.buttonLike("^Flow \\d waiting into the frames"));
         click(room.button("Arrange"));
         assertThat(room.page.getByText("page 1 of 2")).isVisible();
         assertThat(room.frames()).hasCount(4);
@@ -123,7 +123,7 @@ class EffortTest {
         Room room = shelf();
         begin(room, "Products or prices");
         bring(room, Room.photos("pot-", 9));
-        click(room.buttonLike("^Flow into the frames"));
+        click(room.buttonLike("^Flow \\d waiting into the frames"));
         click(room.button("Arrange"));
         click(room.frame(1));
         click(room.field("Caption"));

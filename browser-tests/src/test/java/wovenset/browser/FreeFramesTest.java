@@ -28,10 +28,7 @@ class FreeFramesTest {
     final Browser browser = new Browser();
 
     private Room twoPhotos(String name) {
-        Room room = Room.start(browser.window(), name, "kite-01.jpg", "kite-02.jpg");
-        room.buttonLike("^Flow 2 waiting").click();
-        room.saved();
-        return room;
+        return Room.placed(browser.window(), name, "kite-01.jpg", "kite-02.jpg");
     }
 
     /** The frames of the first page, those in groups, too, from back to front. */

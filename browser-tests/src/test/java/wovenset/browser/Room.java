@@ -52,6 +52,14 @@ final class Room {
         return new Room(page).ready();
     }
 
+    /** The same with the photos in the page's frames. */
+    static Room placed(Page page, String name, String... photos) {
+        Room room = start(page, name, photos);
+        room.buttonLike("^Flow " + photos.length + " waiting").click();
+        room.saved();
+        return room;
+    }
+
     /** The first page as it is stored. */
     JsonNode stored() {
         return TestServer.api().page(id(), 0).path("page");

@@ -2,6 +2,7 @@ package wovenset.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -22,10 +23,7 @@ class RoomTest {
     final Browser browser = new Browser();
 
     private Room twoPhotos(String name) {
-        Room room = Room.start(browser.window(), name, "kite-01.jpg", "kite-02.jpg");
-        room.buttonLike("^Flow 2 waiting").click();
-        room.saved();
-        return room;
+        return Room.placed(browser.window(), name, "kite-01.jpg", "kite-02.jpg");
     }
 
     @Test
@@ -207,7 +205,7 @@ class RoomTest {
         BoundingBox near = page.getByTestId("page").boundingBox();
         assertThat((x - near.x) / near.width)
                 .as("what is under the pointer stays there")
-                .isCloseTo((x - before.x) / before.width, org.assertj.core.api.Assertions.within(0.002));
+                .isCloseTo((x - before.x) / before.width, within(0.002));
         assertThat(page.getByTestId("fine")).isVisible();
         page.mouse().wheel(120, 80);
         page.waitForFunction(

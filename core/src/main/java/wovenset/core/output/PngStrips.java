@@ -3,22 +3,20 @@ package wovenset.core.output;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
 import java.io.ByteArrayOutputStream;
-import java.io.DataOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
-import java.util.zip.CRC32;
 import java.util.zip.Deflater;
 import java.util.zip.DeflaterOutputStream;
 import wovenset.core.measure.Resolution;
+import wovenset.core.picture.file.PngForm;
 
 /**
  * A PNG (ISO/IEC 15948) of 8 bits a sample with its resolution (pHYs, 11.3.5.3) and profile (iCCP, 11.3.3.3). Each row is written as
  * differences to its left or to the row above, whichever are smaller in sum (12.8).
  */
 final class PngStrips implements StripWriter {
-    private static final byte[] SIGNATURE = {(byte) 0x89, 'P', 'N', 'G', 13, 10, 26, 10};
     private static final int COMPRESSION = 3;
     private static final int CHUNK = 1 << 16;
     private static final byte LEFT = 1;
@@ -29,6 +27,7 @@ final class PngStrips implements StripWriter {
     private final int samples;
     private final Deflater deflater = new Deflater(COMPRESSION);
     private final byte[] packed = new byte[CHUNK];
+    private final ByteBuffer chunk = ByteBuffer.allocate(CHUNK + PngForm.CHUNK_FRAME);
     private byte[] above;
     private byte[] row;
     private final byte[] left;
@@ -45,15 +44,8 @@ final class PngStrips implements StripWriter {
         up = new byte[1 + width * samples];
         left[0] = LEFT;
         up[0] = ABOVE;
-        out.write(SIGNATURE);
-        chunk(
-                "IHDR",
-                ByteBuffer.allocate(13)
-                        .putInt(width)
-                        .putInt(height)
-                        .put((byte) 8)
-                        .put((byte) (clear ? 6 : 2))
-                        .array());
+        PngForm.start(chunk, width, height, clear);
+        flush();
         chunk("iCCP", profile());
         int perMetre = (int) Math.round(resolution.ppi() / 0.0254);
         chunk(
@@ -78,25 +70,12 @@ final class PngStrips implements StripWriter {
     public void add(BufferedImage strip) throws IOException {
         byte[] pixels = ((DataBufferByte) strip.getRaster().getDataBuffer()).getData();
         for (int y = 0; y < strip.getHeight(); y++) {
-            take(pixels, y * width * samples);
+            PngForm.samples(pixels, y * width * samples, row, 0, width, samples);
             deflater.setInput(smaller());
             pack();
             byte[] done = above;
             above = row;
             row = done;
-        }
-    }
-
-    /** In the order of the file: red, green, blue, alpha. */
-    private void take(byte[] pixels, int from) {
-        int alpha = samples - 3;
-        for (int i = 0; i < row.length; i += samples) {
-            row[i] = pixels[from + i + alpha + 2];
-            row[i + 1] = pixels[from + i + alpha + 1];
-            row[i + 2] = pixels[from + i + alpha];
-            if (alpha == 1) {
-                row[i + 3] = pixels[from + i];
-            }
         }
     }
 
@@ -132,15 +111,12 @@ final class PngStrips implements StripWriter {
     }
 
     private void chunk(String name, byte[] data, int length) throws IOException {
-        DataOutputStream to = new DataOutputStream(out);
-        byte[] type = name.getBytes(StandardCharsets.ISO_8859_1);
-        CRC32 sum = new CRC32();
-        sum.update(type);
-        sum.update(data, 0, length);
-        to.writeInt(length);
-        to.write(type);
-        to.write(data, 0, length);
-        to.writeInt((int) sum.getValue());
-        to.flush();
+        PngForm.chunk(chunk, name, data, length);
+        flush();
+    }
+
+    private void flush() throws IOException {
+        out.write(chunk.array(), 0, chunk.position());
+        chunk.clear();
     }
 }

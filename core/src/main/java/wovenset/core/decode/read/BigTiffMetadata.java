@@ -7,6 +7,7 @@ import com.drew.metadata.exif.ExifIFD0Directory;
 import com.drew.metadata.exif.ExifSubIFDDirectory;
 import com.drew.metadata.iptc.IptcReader;
 import com.drew.metadata.xmp.XmpReader;
+import com.twelvemonkeys.imageio.metadata.AbstractDirectory;
 import com.twelvemonkeys.imageio.metadata.CompoundDirectory;
 import com.twelvemonkeys.imageio.metadata.Entry;
 import com.twelvemonkeys.imageio.metadata.tiff.TIFF;
@@ -44,7 +45,7 @@ final class BigTiffMetadata {
         return metadata;
     }
 
-    private static void take(com.twelvemonkeys.imageio.metadata.Directory from, Directory to, Metadata metadata) {
+    private static void take(Iterable<Entry> from, Directory to, Metadata metadata) {
         metadata.addDirectory(to);
         for (Entry entry : from) {
             int tag = (Integer) entry.getIdentifier();
@@ -53,7 +54,7 @@ final class BigTiffMetadata {
                 new XmpReader().extract(bytes, metadata);
             } else if (tag == TIFF.TAG_IPTC && value instanceof byte[] bytes) {
                 new IptcReader().extract(new SequentialByteArrayReader(bytes), metadata, bytes.length);
-            } else if (tag == TIFF.TAG_EXIF_IFD && value instanceof com.twelvemonkeys.imageio.metadata.Directory exif) {
+            } else if (tag == TIFF.TAG_EXIF_IFD && value instanceof AbstractDirectory exif) {
                 take(exif, new ExifSubIFDDirectory(), metadata);
             } else if (value instanceof Number number) {
                 to.setInt(tag, number.intValue());

@@ -3,10 +3,8 @@ package wovenset.core.picture.file;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
 import java.nio.ByteBuffer;
-import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.zip.Adler32;
-import java.util.zip.CRC32;
 import java.util.zip.Deflater;
 
 /**
@@ -15,12 +13,10 @@ import java.util.zip.Deflater;
  * row is told as its difference from the one above (filter 2) and packed lightly. Cost: linear in the pixels.
  */
 public final class PngWriter {
-    private static final byte[] SIGNATURE = {(byte) 0x89, 'P', 'N', 'G', '\r', '\n', 0x1A, '\n'};
     private static final byte ABOVE = 2;
     /** Bytes; below this, packing takes longer than sending over a loopback line, where the application is used. */
     private static final int SMALL = 1_500_000;
 
-    private static final int CHUNK_FRAME = 12;
     /** Bytes in a stored block: its length is told in 16 bits. */
     private static final int MOST_STORED = 0xFFFF;
 
@@ -37,12 +33,6 @@ public final class PngWriter {
                     "Only pictures of blue, green and red, with or without alpha, are written");
         }
         byte[] rows = rows(image, clear ? 4 : 3);
-        byte[] header = ByteBuffer.allocate(13)
-                .putInt(image.getWidth())
-                .putInt(image.getHeight())
-                .put((byte) 8)
-                .put((byte) (clear ? 6 : 2))
-                .array();
         byte[] data;
         if (rows.length < SMALL) {
             data = stored(rows);
@@ -50,31 +40,20 @@ public final class PngWriter {
             filter(rows, image.getHeight());
             data = packed(rows);
         }
-        ByteBuffer out = ByteBuffer.allocate(SIGNATURE.length + header.length + data.length + 3 * CHUNK_FRAME);
-        out.put(SIGNATURE);
-        chunk(out, "IHDR", header);
-        chunk(out, "IDAT", data);
-        chunk(out, "IEND", new byte[0]);
+        ByteBuffer out = ByteBuffer.allocate(PngForm.START + data.length + 2 * PngForm.CHUNK_FRAME);
+        PngForm.start(out, image.getWidth(), image.getHeight(), clear);
+        PngForm.chunk(out, "IDAT", data, data.length);
+        PngForm.chunk(out, "IEND", new byte[0], 0);
         return out.array();
     }
 
-    /** Red, green, blue and alpha, each row after a filter byte of 0, from Java's alpha, blue, green, red. */
+    /** Each row after a filter byte of 0. */
     private static byte[] rows(BufferedImage image, int channels) {
         byte[] pixels = ((DataBufferByte) image.getRaster().getDataBuffer()).getData();
         int width = image.getWidth();
         byte[] rows = new byte[(width * channels + 1) * image.getHeight()];
-        int to = 0;
-        int from = 0;
         for (int y = 0; y < image.getHeight(); y++) {
-            to++;
-            for (int x = 0; x < width; x++, from += channels, to += channels) {
-                rows[to] = pixels[from + channels - 1];
-                rows[to + 1] = pixels[from + channels - 2];
-                rows[to + 2] = pixels[from + channels - 3];
-                if (channels == 4) {
-                    rows[to + 3] = pixels[from];
-                }
-            }
+            PngForm.samples(pixels, y * width * channels, rows, y * (width * channels + 1) + 1, width, channels);
         }
         return rows;
     }
@@ -125,13 +104,5 @@ public final class PngWriter {
         } finally {
             deflater.end();
         }
-    }
-
-    private static void chunk(ByteBuffer out, String name, byte[] data) {
-        byte[] type = name.getBytes(StandardCharsets.US_ASCII);
-        CRC32 sum = new CRC32();
-        sum.update(type);
-        sum.update(data);
-        out.putInt(data.length).put(type).put(data).putInt((int) sum.getValue());
     }
 }

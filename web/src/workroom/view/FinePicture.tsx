@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react'
 import { type PageScene, windowPicture } from '../../api/client'
 import { useRoom } from '../context'
 import { useAnyDraft } from '../frames/drafts'
-import type { BenchScale } from './useBenchScale'
+import type { BenchScale } from '../bench/useBenchScale'
 
 const SETTLED_MS = 120
 

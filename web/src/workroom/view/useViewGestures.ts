@@ -2,7 +2,7 @@ import { type RefObject, useEffect, useRef } from 'react'
 import type { PageScene } from '../../api/client'
 import { isOnBench, isTyping } from '../../ui/typing'
 import { useRoom } from '../context'
-import type { BenchScale } from './useBenchScale'
+import type { BenchScale } from '../bench/useBenchScale'
 import { movedView, type View, within, zoomedAt } from './view'
 
 const WHEEL = 0.0022
