@@ -1,4 +1,4 @@
-import type { Entry, Item, ItemChange, PhotoFrame } from '../../api/client'
+import type { Entry, Item, ItemChange, Frame } from '../../api/client'
 import { useNotice } from '../../ui/Notices'
 import { gapOf } from '../piece/arrangement'
 import { useRoom } from '../context'
@@ -12,7 +12,7 @@ let copied: { items: Item[]; entries: Entry[] } = { items: [], entries: [] }
 
 const idsOf = (frames: { id: string }[]) => frames.map(({ id }) => id)
 
-const placed = (frame: PhotoFrame, { x, y, width, height, turnDegrees }: Spot): PhotoFrame => ({
+const placed = (frame: Frame, { x, y, width, height, turnDegrees }: Spot): Frame => ({
   ...frame,
   placement: { kind: 'free', box: { x, y, width, height }, turnDegrees },
   look: { ...frame.look, locked: false },
@@ -21,8 +21,8 @@ const placed = (frame: PhotoFrame, { x, y, width, height, turnDegrees }: Spot): 
 const PLAIN = { opacity: 1, hidden: false, locked: false }
 
 /** Frames as items; those of one group stay together. */
-function itemsOf(frames: { frame: Frame; item: PhotoFrame }[]): Item[] {
-  const groups = new Map<string, PhotoFrame[]>()
+function itemsOf(frames: { frame: Frame; item: Frame }[]): Item[] {
+  const groups = new Map<string, Frame[]>()
   const items: Item[] = []
   for (const { frame, item } of frames) {
     const members = frame.group && groups.get(frame.group)

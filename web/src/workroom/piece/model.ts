@@ -10,7 +10,7 @@ import type {
   Outline,
   PageSummary,
   PageView,
-  PhotoFrame,
+  Frame,
   StyleSheet,
   StyleUse,
 } from '../../api/client'
@@ -38,7 +38,7 @@ export interface Spot {
 export interface Frame {
   id: string
   /** As it is stored. */
-  item: PhotoFrame
+  item: Frame
   /** The entry that it shows, and that entry's photo. */
   entry?: string
   photo?: string
@@ -98,7 +98,7 @@ function framesFrom(
 }
 
 function frameFrom(
-  item: PhotoFrame,
+  item: Frame,
   entries: Map<string, Entry>,
   pictures: Map<string, string>,
   group: string | undefined,

@@ -4,7 +4,7 @@ import { afterChange, afterReading, type KnownPiece, opened, spliced, withConten
 
 const frame = (id: string, entry: string) =>
   ({
-    kind: 'photoFrame',
+    kind: 'frame',
     id,
     placement: { kind: 'slot', slot: 0 },
     fill: { kind: 'ownPhoto', entry, crop: {} },

@@ -14,6 +14,7 @@ import wovenset.core.arrange.grid.GridOutcome;
 import wovenset.core.arrange.grid.GridSums;
 import wovenset.core.arrange.slicing.SlicingSums;
 import wovenset.core.arrange.space.FrameTrim;
+import wovenset.core.arrange.space.Heads;
 import wovenset.core.arrange.space.PagePhotos;
 import wovenset.core.arrange.space.Place;
 import wovenset.core.arrange.space.PlacesOutcome;
@@ -28,7 +29,7 @@ import wovenset.core.arrangement.Scattered;
 import wovenset.core.arrangement.Slicing;
 import wovenset.core.geometry.Box;
 import wovenset.core.geometry.BoxMm;
-import wovenset.core.item.PhotoFrame;
+import wovenset.core.item.Frame;
 import wovenset.core.item.Placement;
 import wovenset.core.measure.Format;
 import wovenset.core.measure.Length;
@@ -46,7 +47,8 @@ public final class Places {
     private final PagePhotos photos;
     private final Format format;
     private final Strips strips;
-    private final List<PhotoFrame> slotted;
+    private final List<Frame> slotted;
+    private final Heads heads;
 
     private Places(Piece piece, Page page, PhotoFacts facts) {
         this.piece = piece;
@@ -55,6 +57,7 @@ public final class Places {
         this.format = piece.format();
         this.strips = Strips.of(piece, page);
         this.slotted = page.slotted();
+        this.heads = Heads.of(piece, page);
     }
 
     /**
@@ -67,7 +70,16 @@ public final class Places {
 
     /** The sum of a page's grid, with what lies around its photos. */
     public static GridOutcome grid(Piece piece, Page page, Grid grid) {
-        return GridSums.cells(piece.format(), grid, surround(piece, page, grid));
+        return GridSums.cells(piece.format(), inner(piece, page, grid), surround(piece, page, grid));
+    }
+
+    /** The page on which this grid's fixed cells, and what else stands on the page, leave nothing over. */
+    public static GridSums.PageSize pageFor(Piece piece, Page page, Grid grid) {
+        return GridSums.page(inner(piece, page, grid), surround(piece, page, grid));
+    }
+
+    private static Grid inner(Piece piece, Page page, Grid grid) {
+        return grid.withMargins(Heads.of(piece, page, grid.margins()).margins());
     }
 
     /** What lies around the photos of a page in this grid. */
@@ -76,13 +88,13 @@ public final class Places {
             return CellSurround.NONE;
         }
         Strips strips = Strips.of(piece, page);
-        List<PhotoFrame> slotted = page.slotted();
+        List<Frame> slotted = page.slotted();
         List<Grid.Slot> cells = grid.cells();
         Length outside = Length.ZERO;
         Length[] rows = new Length[grid.rows()];
         Arrays.fill(rows, Length.ZERO);
         for (int slot = 0; slot < Math.min(slotted.size(), cells.size()); slot++) {
-            PhotoFrame frame = slotted.get(slot);
+            Frame frame = slotted.get(slot);
             Length own = frame.style().in(piece.styles()).width(Band.Side.OUTSIDE);
             outside = own.compareTo(outside) > 0 ? own : outside;
             int last = cells.get(slot).row() + cells.get(slot).rows() - 1;
@@ -93,12 +105,17 @@ public final class Places {
     }
 
     private PlacesOutcome outcome() {
-        PlacesOutcome governed = page.arrangement().accept(new InSlots());
+        Optional<DoesNotFit> tooHigh = heads.problem();
+        if (tooHigh.isPresent()) {
+            return tooHigh.get();
+        }
+        PlacesOutcome governed = page.arrangement().withMargins(heads.margins()).accept(new InSlots());
         if (!(governed instanceof PlacesOutcome.Fits fits)) {
             return governed;
         }
         Map<UUID, Place> places = new HashMap<>(fits.places());
-        for (PhotoFrame frame : page.frames()) {
+        places.putAll(heads.places());
+        for (Frame frame : page.frames()) {
             if (frame.placement() instanceof Placement.Free free) {
                 places.put(frame.id(), Place.of(free));
             }
@@ -111,12 +128,12 @@ public final class Places {
         return new PlacesOutcome.Fits(places);
     }
 
-    private FrameTrim trim(PhotoFrame frame) {
+    private FrameTrim trim(Frame frame) {
         return FrameTrim.of(frame.style().in(piece.styles()), strips.below(frame));
     }
 
     /** A frame with a size of its own that its inner bands fill. */
-    private Optional<DoesNotFit> bandProblem(PhotoFrame frame, Place place) {
+    private Optional<DoesNotFit> bandProblem(Frame frame, Place place) {
         double inside = 2 * trim(frame).insideMm();
         boolean room = Math.min(place.box().width(), place.box().height()) - inside >= SlicingSums.SMALLEST_MM / 2;
         Box box = Box.of(place.box());
@@ -156,7 +173,7 @@ public final class Places {
             GridOutcome.Fits fits = (GridOutcome.Fits) outcome;
             Map<UUID, Place> places = new HashMap<>();
             for (int slot = 0; slot < slotted.size(); slot++) {
-                PhotoFrame frame = slotted.get(slot);
+                Frame frame = slotted.get(slot);
                 GridOutcome.Cell cell = fits.cells().get(slot);
                 FrameTrim trim = trim(frame);
                 // Photos of a fixed size line up whatever the bands around each of them are.
@@ -218,7 +235,7 @@ public final class Places {
         @Override
         public PlacesOutcome scattered(Scattered scattered) {
             Map<UUID, Place> places = new HashMap<>();
-            for (PhotoFrame frame : slotted) {
+            for (Frame frame : slotted) {
                 if (frame.placement() instanceof Placement.InSlot in) {
                     Scattered.Print print = scattered.prints().get(in.slot());
                     places.put(frame.id(), new Place(print.box().mm(), print.turnDegrees()));
@@ -239,7 +256,7 @@ public final class Places {
     }
 
     /** The frames of a page that take part in its arrangement, and what surrounds each, in the order of the slots. */
-    public static List<FrameTrim> trims(Piece piece, Page page, List<PhotoFrame> frames) {
+    public static List<FrameTrim> trims(Piece piece, Page page, List<Frame> frames) {
         Strips strips = Strips.of(piece, page);
         List<FrameTrim> trims = new ArrayList<>();
         frames.forEach(frame -> trims.add(FrameTrim.of(frame.style().in(piece.styles()), strips.below(frame))));

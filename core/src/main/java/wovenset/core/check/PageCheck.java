@@ -8,6 +8,7 @@ import wovenset.core.geometry.BoxMm;
 import wovenset.core.said.Notice;
 import wovenset.core.said.Said;
 import wovenset.core.scene.FrameScene;
+import wovenset.core.scene.Op;
 import wovenset.core.scene.PageScene;
 import wovenset.core.scene.ResolvedFrame;
 import wovenset.core.scene.SharpnessLimits;
@@ -48,7 +49,7 @@ public final class PageCheck {
     }
 
     private void frame(FrameScene frame, int number) {
-        if (frame.look().photo().isEmpty()) {
+        if (frame.look().photo().isEmpty() && frame.look().text().isEmpty()) {
             found(frame, number, Gravity.LIGHT, Notice.FRAME_EMPTY);
         }
         frame.resolved().photo().ifPresent(photo -> {
@@ -60,7 +61,9 @@ public final class PageCheck {
             }
             shown(frame, number, photo);
         });
-        edges(frame, number);
+        if (frame.look().text().isEmpty()) {
+            edges(frame, number);
+        }
         frame.resolved().words().ifPresent(words -> words(frame, number, words));
     }
 
@@ -104,9 +107,11 @@ public final class PageCheck {
         if (words.sizePt() < SMALLEST_WORDS) {
             found(frame, number, Gravity.LIGHT, Notice.WORDS_SMALL, Math.round(words.sizePt() * 10) / 10.0);
         }
-        double below = page.heightMm() - frame.bounds().bottom();
-        if (below < KNIFE) {
-            found(frame, number, Gravity.GRAVE, Notice.WORDS_NEAR_TRIM, millimetres(Math.max(0, below)));
+        double away = frame.look().text().isPresent()
+                ? fromTrim(ink(frame))
+                : page.heightMm() - frame.bounds().bottom();
+        if (away < KNIFE) {
+            found(frame, number, Gravity.GRAVE, Notice.WORDS_NEAR_TRIM, millimetres(Math.max(0, away)));
         }
         if (!words.allShown()) {
             found(frame, number, Gravity.GRAVE, Notice.WORDS_CUT);
@@ -114,6 +119,16 @@ public final class PageCheck {
         if (!words.missing().isEmpty()) {
             found(frame, number, Gravity.GRAVE, Notice.SIGNS_MISSING, words.missing());
         }
+    }
+
+    /** The upright box around the signs of words that fill a frame; around the frame if it is turned. */
+    private static BoxMm ink(FrameScene frame) {
+        return frame.resolved().ops().stream()
+                .filter(Op.Glyphs.class::isInstance)
+                .map(op -> ((Op.Glyphs) op).signs())
+                .reduce(BoxMm::union)
+                .map(box -> box.movedBy(frame.box().x(), frame.box().y()))
+                .orElse(frame.bounds());
     }
 
     private void found(FrameScene frame, int number, Gravity gravity, Notice notice, Object... args) {

@@ -8,7 +8,7 @@ import java.util.Optional;
 import java.util.UUID;
 import wovenset.core.check.Finding.Gravity;
 import wovenset.core.item.Fill;
-import wovenset.core.item.PhotoFrame;
+import wovenset.core.item.Frame;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 import wovenset.core.said.Notice;
@@ -25,9 +25,9 @@ public final class PieceCheck {
         int number = 0;
         for (Page page : piece.pages()) {
             number++;
-            List<PhotoFrame> frames = page.frames();
+            List<Frame> frames = page.frames();
             for (int i = 0; i < frames.size(); i++) {
-                PhotoFrame frame = frames.get(i);
+                Frame frame = frames.get(i);
                 if (!(frame.fill() instanceof Fill.OwnPhoto own) || frame.look().hidden()) {
                     continue;
                 }

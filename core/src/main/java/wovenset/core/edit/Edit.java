@@ -22,6 +22,8 @@ import wovenset.core.piece.Guide;
 import wovenset.core.style.CaptionStyle;
 import wovenset.core.style.FrameStyle;
 import wovenset.core.style.Ground;
+import wovenset.core.style.Rgb;
+import wovenset.core.style.TextStyle;
 
 /** A change to a piece, as a value. {@link Edits} finds what applies it by its type. */
 public sealed interface Edit {
@@ -181,6 +183,41 @@ public sealed interface Edit {
 
     /** Exchanges what two frames show, also between pages. */
     record SwapFrames(UUID pageId, UUID frameId, UUID otherPageId, UUID otherFrameId) implements Edit {}
+
+    // ---- words ----
+
+    /** Where words come to stand that are new. */
+    enum WordsPlace {
+        TOP,
+        BOTTOM,
+        FREE
+    }
+
+    /**
+     * Adds words in front: across the page, or in its middle. They look as such words do already in the piece.
+     *
+     * @param text nothing for the piece's name where they stand across, and for none where they stand freely
+     */
+    record AddWords(UUID pageId, WordsPlace where, Optional<String> text) implements Edit {}
+
+    /** Changes what a frame's words say, or puts words into an empty frame. */
+    record WriteWords(UUID pageId, UUID frameId, String text) implements Edit {}
+
+    /** Changes how words look; what is not given stays. */
+    record DressWords(
+            UUID pageId,
+            List<UUID> itemIds,
+            Optional<String> typeface,
+            Optional<TextStyle.Weight> weight,
+            Optional<Double> sizePt,
+            Optional<Double> leading,
+            Optional<TextStyle.Align> align,
+            Optional<TextStyle.Stand> stand,
+            Optional<Rgb> colour)
+            implements Edit {}
+
+    /** Lets words that lie freely lie across the page; its arrangement makes room. */
+    record PutWordsAcross(UUID pageId, UUID frameId, Placement.Across.Side side) implements Edit {}
 
     // ---- items of any kind ----
 

@@ -1,11 +1,11 @@
 package wovenset.core.edit;
 
 import wovenset.core.item.Crop;
+import wovenset.core.item.Frame;
 import wovenset.core.item.FrameWords;
 import wovenset.core.item.Group;
 import wovenset.core.item.Item;
 import wovenset.core.item.Marks;
-import wovenset.core.item.PhotoFrame;
 import wovenset.core.said.Doing;
 import wovenset.core.style.Outline;
 import wovenset.core.style.StyleDifference;
@@ -22,7 +22,7 @@ public sealed interface ItemChange {
     /** How an own photo lies in its frame. */
     record SetCrop(Crop crop) implements OfFrame {
         @Override
-        public PhotoFrame in(PhotoFrame frame) {
+        public Frame in(Frame frame) {
             return frame.withCrop(crop);
         }
 
@@ -35,7 +35,7 @@ public sealed interface ItemChange {
     /** The words below. */
     record SetWords(FrameWords words) implements OfFrame {
         @Override
-        public PhotoFrame in(PhotoFrame frame) {
+        public Frame in(Frame frame) {
             return frame.withWords(
                     words instanceof FrameWords.Own own
                             ? new FrameWords.Own(own.text().strip())
@@ -51,7 +51,7 @@ public sealed interface ItemChange {
     /** What is wanted of photos when the page is arranged anew. */
     record SetMarks(Marks marks) implements OfFrame {
         @Override
-        public PhotoFrame in(PhotoFrame frame) {
+        public Frame in(Frame frame) {
             return frame.withMarks(marks);
         }
 
@@ -64,7 +64,7 @@ public sealed interface ItemChange {
     /** Pins photos to the frames that show them, or lets them go. */
     record SetPinned(boolean pinned) implements OfFrame {
         @Override
-        public PhotoFrame in(PhotoFrame frame) {
+        public Frame in(Frame frame) {
             return frame.isEmpty() ? frame : frame.withMarks(frame.marks().withPinned(pinned));
         }
 
@@ -77,7 +77,7 @@ public sealed interface ItemChange {
     /** The form of the edge. */
     record SetOutline(Outline outline) implements OfFrame {
         @Override
-        public PhotoFrame in(PhotoFrame frame) {
+        public Frame in(Frame frame) {
             return frame.withOutline(outline);
         }
 
@@ -90,7 +90,7 @@ public sealed interface ItemChange {
     /** A property in which the look differs from the style. */
     record Differ(StyleDifference difference) implements OfFrame {
         @Override
-        public PhotoFrame in(PhotoFrame frame) {
+        public Frame in(Frame frame) {
             return frame.withStyle(frame.style().with(difference));
         }
 
@@ -103,7 +103,7 @@ public sealed interface ItemChange {
     /** A property that is put back to what the style has; an empty name means all. */
     record PutBack(String property) implements OfFrame {
         @Override
-        public PhotoFrame in(PhotoFrame frame) {
+        public Frame in(Frame frame) {
             return frame.withStyle(
                     property.isEmpty()
                             ? StyleUse.of(frame.style().style())
@@ -157,13 +157,13 @@ public sealed interface ItemChange {
 
     /** A change that only frames for photos know. */
     sealed interface OfFrame extends ItemChange {
-        PhotoFrame in(PhotoFrame frame);
+        Frame in(Frame frame);
 
         @Override
         default Item in(Item item) {
             return item.accept(new Item.Visitor<>() {
                 @Override
-                public Item photoFrame(PhotoFrame frame) {
+                public Item frame(Frame frame) {
                     return in(frame);
                 }
 

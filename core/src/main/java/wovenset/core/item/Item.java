@@ -3,7 +3,7 @@ package wovenset.core.item;
 import java.util.UUID;
 
 /** One thing on a page. A page's items lie in one order from back to front, whatever their kind. */
-public sealed interface Item permits PhotoFrame, Group {
+public sealed interface Item permits Frame, Group {
     UUID id();
 
     Look look();
@@ -17,7 +17,7 @@ public sealed interface Item permits PhotoFrame, Group {
 
     /** One answer for each kind; a new kind stops the build wherever there is none. */
     interface Visitor<T> {
-        T photoFrame(PhotoFrame frame);
+        T frame(Frame frame);
 
         T group(Group group);
     }

@@ -13,17 +13,17 @@ public final class Items {
     private Items() {}
 
     /** All frames for photos among these items and in their groups. */
-    public static List<PhotoFrame> frames(List<? extends Item> items) {
-        List<PhotoFrame> frames = new ArrayList<>();
+    public static List<Frame> frames(List<? extends Item> items) {
+        List<Frame> frames = new ArrayList<>();
         for (Item item : items) {
-            frames.addAll(item.accept(new Item.Visitor<List<PhotoFrame>>() {
+            frames.addAll(item.accept(new Item.Visitor<List<Frame>>() {
                 @Override
-                public List<PhotoFrame> photoFrame(PhotoFrame frame) {
+                public List<Frame> frame(Frame frame) {
                     return List.of(frame);
                 }
 
                 @Override
-                public List<PhotoFrame> group(Group group) {
+                public List<Frame> group(Group group) {
                     return frames(group.children());
                 }
             }));
@@ -63,12 +63,12 @@ public final class Items {
      *
      * @param change nothing for a frame that goes
      */
-    public static List<Item> mapFrames(List<Item> items, Function<PhotoFrame, Optional<PhotoFrame>> change) {
+    public static List<Item> mapFrames(List<Item> items, Function<Frame, Optional<Frame>> change) {
         List<Item> kept = new ArrayList<>();
         for (Item item : items) {
             Optional<? extends Item> changed = item.accept(new Item.Visitor<Optional<? extends Item>>() {
                 @Override
-                public Optional<? extends Item> photoFrame(PhotoFrame frame) {
+                public Optional<? extends Item> frame(Frame frame) {
                     return change.apply(frame);
                 }
 

@@ -4,7 +4,7 @@ import wovenset.core.said.Checks;
 import wovenset.core.said.Reason;
 
 /**
- * How any item shows, whatever its kind. How a frame is dressed is its {@link PhotoFrame#style()}: other kinds have other
+ * How any item shows, whatever its kind. How a frame is dressed is its {@link Frame#style()}: other kinds have other
  * styles.
  *
  * @param opacity 0 not to be seen to 1 solid

@@ -20,6 +20,17 @@ public sealed interface Placement {
     }
 
     /**
+     * It lies across the page between the side margins, as high as its words need; the arrangement has the rest of the page.
+     * Several on one side follow each other from the page's edge as they do from back to front.
+     */
+    record Across(Side side) implements Placement {
+        public enum Side {
+            TOP,
+            BOTTOM
+        }
+    }
+
+    /**
      * It lies where it was put, whatever arranges the others.
      *
      * @param box of the frame with its inner bands, unturned; sides of {@link #SMALLEST} to {@link Format#LARGEST}

@@ -1,5 +1,5 @@
 /**
- * What lies on a page: photo frames, and groups of items.
+ * What lies on a page: frames for photos or words, and groups of items.
  *
  * <p>Every item has a name, a {@link wovenset.core.item.Placement} told by type (a slot of the page's arrangement, or a place of
  * its own) and a {@link wovenset.core.item.Look}. A new kind of thing on a page is a new {@link wovenset.core.item.Item}; the

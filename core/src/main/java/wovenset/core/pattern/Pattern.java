@@ -2,7 +2,7 @@ package wovenset.core.pattern;
 
 import java.util.List;
 import wovenset.core.arrangement.Arrangement;
-import wovenset.core.item.PhotoFrame;
+import wovenset.core.item.Frame;
 import wovenset.core.measure.Format;
 import wovenset.core.measure.Length;
 import wovenset.core.piece.Page;
@@ -16,7 +16,7 @@ import wovenset.core.style.StyleSheet;
  * @param name 1 to {@value #LONGEST_NAME} characters
  * @param width of the page it was made on; on another all lengths are scaled
  * @param height the same
- * @param page with empty frames
+ * @param page with frames for photos, empty, and its words
  * @param styles how the frames look, and where their words are
  */
 public record Pattern(String name, Length width, Length height, Page page, StyleSheet styles) {
@@ -32,9 +32,13 @@ public record Pattern(String name, Length width, Length height, Page page, Style
             boolean within = side.compareTo(Format.SMALLEST) >= 0 && side.compareTo(Format.LARGEST) <= 0;
             Checks.that(within, Reason.PATTERN_SIZE);
         }
-        List<PhotoFrame> frames = page.frames();
-        Checks.that(!frames.isEmpty() && frames.size() <= MOST_FRAMES, Reason.PATTERN_FRAMES, MOST_FRAMES);
-        Checks.that(frames.stream().allMatch(PhotoFrame::isEmpty), Reason.PATTERN_WITH_PHOTOS);
+        List<Frame> frames = page.frames();
+        Checks.that(
+                !frames.stream().allMatch(Frame::showsWords) && frames.size() <= MOST_FRAMES,
+                Reason.PATTERN_FRAMES,
+                MOST_FRAMES);
+        Checks.that(
+                frames.stream().allMatch(frame -> frame.isEmpty() || frame.showsWords()), Reason.PATTERN_WITH_PHOTOS);
     }
 
     public Arrangement arrangement() {

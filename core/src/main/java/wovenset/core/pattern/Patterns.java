@@ -27,8 +27,8 @@ import wovenset.core.arrangement.Track;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.item.Crop;
 import wovenset.core.item.Fill;
+import wovenset.core.item.Frame;
 import wovenset.core.item.Items;
-import wovenset.core.item.PhotoFrame;
 import wovenset.core.item.Placement;
 import wovenset.core.measure.Format;
 import wovenset.core.measure.Length;
@@ -49,13 +49,13 @@ import wovenset.core.piece.Piece;
 public final class Patterns {
     private Patterns() {}
 
-    /** The page without photos. Where places follow from photos, they keep the proportions that they have now. */
+    /** The page without photos; its words stay. Where places follow from photos, they keep the proportions that they have now. */
     public static Pattern of(String name, Piece piece, Page page, PhotoFacts facts) {
         Arrangement arrangement = page.arrangement();
         if (arrangement instanceof Slicing slicing
                 && Places.of(piece, page, facts) instanceof PlacesOutcome.Fits fits) {
             List<Double> proportions = new ArrayList<>();
-            List<PhotoFrame> slotted = page.slotted();
+            List<Frame> slotted = page.slotted();
             List<FrameTrim> trims = Places.trims(piece, page, slotted);
             for (int slot = 0; slot < slotted.size(); slot++) {
                 BoxMm picture = fits.of(slotted.get(slot).id())
@@ -65,8 +65,10 @@ public final class Patterns {
             }
             arrangement = slicing.withTree(kept(slicing.tree(), proportions.iterator()));
         }
-        Page empty =
-                page.with(arrangement, Items.mapFrames(page.items(), frame -> Optional.of(frame.emptied(frame.id()))));
+        Page empty = page.with(
+                arrangement,
+                Items.mapFrames(
+                        page.items(), frame -> Optional.of(frame.showsWords() ? frame : frame.emptied(frame.id()))));
         return new Pattern(
                 name, piece.format().width(), piece.format().height(), empty.withPictures(List.of()), piece.styles());
     }
@@ -90,14 +92,18 @@ public final class Patterns {
         Page page = pattern.page();
         Page fitted = page.with(
                 scaled(page.arrangement(), scale, own, format),
-                Items.mapFrames(page.items(), frame -> Optional.of(scaled(frame.withId(ids.get()), own, format))));
+                Items.mapFrames(
+                        page.items(), frame -> Optional.of(scaled(frame.withId(ids.get()), scale, own, format))));
         return new Pattern(pattern.name(), format.width(), format.height(), fitted, pattern.styles());
     }
 
-    private static PhotoFrame scaled(PhotoFrame frame, Format from, Format to) {
-        return frame.placement() instanceof Placement.Free free
-                ? frame.withPlacement(FreeScale.scaled(free, from, to))
+    private static Frame scaled(Frame frame, double scale, Format from, Format to) {
+        Frame worded = frame.fill() instanceof Fill.Words words
+                ? frame.withFill(new Fill.Words(words.text(), words.style().scaled(scale)))
                 : frame;
+        return worded.placement() instanceof Placement.Free free
+                ? worded.withPlacement(FreeScale.scaled(free, from, to))
+                : worded;
     }
 
     private static Arrangement scaled(Arrangement arrangement, double scale, Format from, Format to) {
@@ -167,6 +173,9 @@ public final class Patterns {
     public static List<Place> sketch(Pattern pattern) {
         Map<UUID, Entry> entries = new HashMap<>();
         Page page = pattern.page().mapFrames(frame -> {
+            if (frame.showsWords()) {
+                return frame;
+            }
             Entry entry = Entry.of(frame.id(), new PhotoId(String.format("%064x", entries.size())), "");
             entries.put(entry.id(), entry);
             return frame.withFill(new Fill.OwnPhoto(entry.id(), Crop.CENTRED));

@@ -8,9 +8,9 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
 import wovenset.core.arrangement.Arrangement;
+import wovenset.core.item.Frame;
 import wovenset.core.item.Item;
 import wovenset.core.item.Items;
-import wovenset.core.item.PhotoFrame;
 import wovenset.core.item.Placement;
 import wovenset.core.said.Checks;
 import wovenset.core.said.Reason;
@@ -41,10 +41,10 @@ public record Page(
         return new Page(id, new Ground.Common(), arrangement, List.copyOf(items), List.of(), List.of());
     }
 
-    private static void checkSlots(Arrangement arrangement, List<PhotoFrame> frames) {
+    private static void checkSlots(Arrangement arrangement, List<Frame> frames) {
         Set<UUID> ids = new HashSet<>();
         Set<Integer> slots = new HashSet<>();
-        for (PhotoFrame frame : frames) {
+        for (Frame frame : frames) {
             Checks.that(ids.add(frame.id()), Reason.ITEM_TWICE);
             if (frame.placement() instanceof Placement.InSlot in) {
                 Checks.that(in.slot() < arrangement.slots() && slots.add(in.slot()), Reason.SLOT);
@@ -54,11 +54,11 @@ public record Page(
     }
 
     /** All frames for photos, those in groups, too, from back to front. */
-    public List<PhotoFrame> frames() {
+    public List<Frame> frames() {
         return Items.frames(items);
     }
 
-    public Optional<PhotoFrame> frame(UUID frameId) {
+    public Optional<Frame> frame(UUID frameId) {
         return frames().stream().filter(frame -> frame.id().equals(frameId)).findFirst();
     }
 
@@ -68,14 +68,14 @@ public record Page(
     }
 
     /** The frames that lie in slots, in the slots' order. */
-    public List<PhotoFrame> slotted() {
+    public List<Frame> slotted() {
         return frames().stream()
-                .filter(frame -> !frame.isFree())
+                .filter(Frame::isSlotted)
                 .sorted(Comparator.comparingInt(Page::slotOf))
                 .toList();
     }
 
-    private static int slotOf(PhotoFrame frame) {
+    private static int slotOf(Frame frame) {
         return frame.placement() instanceof Placement.InSlot in ? in.slot() : -1;
     }
 
@@ -116,11 +116,11 @@ public record Page(
     }
 
     /** Each frame changed, wherever it is. */
-    public Page mapFrames(UnaryOperator<PhotoFrame> change) {
+    public Page mapFrames(UnaryOperator<Frame> change) {
         return withItems(Items.mapFrames(items, frame -> Optional.of(change.apply(frame))));
     }
 
-    public Page mapFrame(UUID frameId, UnaryOperator<PhotoFrame> change) {
+    public Page mapFrame(UUID frameId, UnaryOperator<Frame> change) {
         return mapFrames(frame -> frame.id().equals(frameId) ? change.apply(frame) : frame);
     }
 }

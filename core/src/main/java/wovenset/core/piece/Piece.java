@@ -5,8 +5,8 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
 import wovenset.core.item.Fill;
+import wovenset.core.item.Frame;
 import wovenset.core.item.FrameWords;
-import wovenset.core.item.PhotoFrame;
 import wovenset.core.measure.Format;
 import wovenset.core.said.Checks;
 import wovenset.core.said.Reason;
@@ -71,7 +71,7 @@ public record Piece(UUID id, String name, Format format, StyleSheet styles, Entr
     }
 
     /** The entry that a frame shows; nothing if it is empty. */
-    public Optional<Entry> entryOf(Page page, PhotoFrame frame) {
+    public Optional<Entry> entryOf(Page page, Frame frame) {
         if (frame.fill() instanceof Fill.OwnPhoto own) {
             return entries.find(own.entry());
         }
@@ -82,7 +82,7 @@ public record Piece(UUID id, String name, Format format, StyleSheet styles, Entr
     }
 
     /** The words that stand below a frame, where words are shown; empty for none. */
-    public String wordsOf(Page page, PhotoFrame frame) {
+    public String wordsOf(Page page, Frame frame) {
         return frame.words() instanceof FrameWords.Own own
                 ? own.text()
                 : entryOf(page, frame).map(Entry::caption).orElse("");

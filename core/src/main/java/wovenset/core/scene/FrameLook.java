@@ -10,6 +10,7 @@ import wovenset.core.photo.Subject;
 import wovenset.core.style.Band;
 import wovenset.core.style.CaptionStyle;
 import wovenset.core.style.Outline;
+import wovenset.core.style.TextStyle;
 
 /**
  * All that a frame's picture follows from, and nothing else: not where on the page it lies. Equal looks are drawn once.
@@ -17,6 +18,7 @@ import wovenset.core.style.Outline;
  * @param widthMm of the frame with its inner bands
  * @param reach how far it runs into the bleed
  * @param radiusMm of the frame's corners
+ * @param text that fills it
  * @param words below it; empty for none
  */
 public record FrameLook(
@@ -29,6 +31,7 @@ public record FrameLook(
         double radiusMm,
         double opacity,
         Optional<Photo> photo,
+        Optional<Text> text,
         String words,
         CaptionStyle captions) {
     public FrameLook {
@@ -42,6 +45,9 @@ public record FrameLook(
      * @param through where the upright photo's unit square lies in the unturned frame's axes, if it is seen through the frame
      */
     public record Photo(PhotoPixels pixels, PixelSize size, Crop crop, Subject subject, Optional<Affine> through) {}
+
+    /** Words in the place of a photo. */
+    public record Text(String words, TextStyle style) {}
 
     /** Millimetres beyond each side that touches the trim; zero for sides that do not. */
     public record Reach(double left, double top, double right, double bottom) {

@@ -10,8 +10,11 @@ import wovenset.core.item.Crop;
 import wovenset.core.scene.FrameLook.Reach;
 import wovenset.core.style.Band;
 import wovenset.core.style.CaptionStyle;
-import wovenset.core.words.CaptionFitter;
+import wovenset.core.style.TextStyle;
 import wovenset.core.words.FittedWords;
+import wovenset.core.words.TextFace;
+import wovenset.core.words.Typefaces;
+import wovenset.core.words.WordFitter;
 
 /**
  * Composes one frame: the photo in its window, the bands around it, the words below.
@@ -53,7 +56,7 @@ final class FrameResolver {
             bands(Band.Side.INSIDE, outside == 0);
             bands(Band.Side.OUTSIDE, true);
         });
-        Optional<ResolvedFrame.Words> words = words(outside);
+        Optional<ResolvedFrame.Words> words = look.text().map(this::text).or(() -> words(outside));
         return new ResolvedFrame(whole(), window, photo, words);
     }
 
@@ -170,13 +173,51 @@ final class FrameResolver {
                 && (!below || photo.bottom() >= window.bottom() - NEAR);
     }
 
+    /** Words that fill the frame; bands are of pictures, so there are none around them. */
+    private ResolvedFrame.Words text(FrameLook.Text text) {
+        TextStyle style = text.style();
+        String face = TextFace.of(style);
+        FittedWords fitted = WordFitter.fit(
+                text.words(), face, style.sizePt(), frame.width(), WordFitter.height(frame.height(), style.leading()));
+        double sizeMm = fitted.sizePt() * MM_PER_PT;
+        double line = style.leading() * sizeMm;
+        double over = frame.height() - line * fitted.lines().size();
+        double y = Typefaces.baseline(face, style.leading()) * sizeMm
+                + switch (style.stand()) {
+                    case TOP -> 0;
+                    case MIDDLE -> over / 2;
+                    case BOTTOM -> over;
+                };
+        for (FittedWords.Line one : fitted.lines()) {
+            if (!one.text().isBlank()) {
+                double x =
+                        switch (style.align()) {
+                            case LEFT -> 0;
+                            case CENTRE -> (frame.width() - one.widthMm()) / 2;
+                            case RIGHT -> frame.width() - one.widthMm();
+                        };
+                ops.add(new Op.Glyphs(one.text(), face, fitted.sizePt(), style.colour(), x, y, one.widthMm()));
+            }
+            y += line;
+        }
+        return said(fitted);
+    }
+
+    private static ResolvedFrame.Words said(FittedWords fitted) {
+        return new ResolvedFrame.Words(
+                fitted.lines().stream().map(FittedWords.Line::text).toList(),
+                fitted.sizePt(),
+                fitted.allShown(),
+                fitted.missing());
+    }
+
     private Optional<ResolvedFrame.Words> words(double outside) {
         CaptionStyle style = look.captions();
         if (look.words().isBlank() || style.show() == CaptionStyle.Show.NONE) {
             return Optional.empty();
         }
         double width = frame.width() + 2 * outside;
-        FittedWords fitted = CaptionFitter.fit(look.words(), style.typeface(), style.sizePt(), width, style.lines());
+        FittedWords fitted = WordFitter.fit(look.words(), style.typeface(), style.sizePt(), width, style.lines());
         double sizeMm = fitted.sizePt() * MM_PER_PT;
         double top = frame.height() + outside + 0.5 * CaptionStyle.LEADING * style.sizePt() * MM_PER_PT;
         for (int i = 0; i < fitted.lines().size(); i++) {
@@ -190,10 +231,6 @@ final class FrameResolver {
                     top + (ASCENT + i * CaptionStyle.LEADING) * sizeMm,
                     line.widthMm()));
         }
-        return Optional.of(new ResolvedFrame.Words(
-                fitted.lines().stream().map(FittedWords.Line::text).toList(),
-                fitted.sizePt(),
-                fitted.allShown(),
-                fitted.missing()));
+        return Optional.of(said(fitted));
     }
 }

@@ -107,6 +107,16 @@ public sealed interface Op {
 
         private static final double BELOW = 0.45;
         private static final double ASIDE = 0.3;
+        /** As far as letters of the shipped faces reach, without accents. */
+        private static final double LETTERS = 0.75;
+
+        private static final double TAILS = 0.25;
+
+        /** The box from the line's highest letters to its lowest, without what room is kept beyond them. */
+        public BoxMm signs() {
+            double size = sizePt * MM_PER_PT;
+            return new BoxMm(x, y - LETTERS * size, widthMm, (LETTERS + TAILS) * size);
+        }
 
         @Override
         public BoxMm ink() {

@@ -24,6 +24,8 @@ public record ResolvedFrame(List<Op> ops, BoxMm window, Optional<Photo> photo, O
     public record Photo(Affine to, Crop crop, double ppi) {}
 
     /**
+     * The words that fill a frame, or those below it.
+     *
      * @param allShown false if some words had to be left out
      * @param missing signs that the typeface lacks
      */

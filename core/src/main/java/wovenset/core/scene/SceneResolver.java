@@ -12,9 +12,9 @@ import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.item.Crop;
 import wovenset.core.item.Fill;
+import wovenset.core.item.Frame;
 import wovenset.core.item.Group;
 import wovenset.core.item.Item;
-import wovenset.core.item.PhotoFrame;
 import wovenset.core.photo.PhotoFacts;
 import wovenset.core.photo.PhotoPixels;
 import wovenset.core.photo.PixelSize;
@@ -103,7 +103,7 @@ public final class SceneResolver {
                 boolean hidden = inHidden || item.look().hidden();
                 units.addAll(item.accept(new Item.Visitor<List<Unit>>() {
                     @Override
-                    public List<Unit> photoFrame(PhotoFrame frame) {
+                    public List<Unit> frame(Frame frame) {
                         return unit(frame, hidden).map(List::of).orElse(List.of());
                     }
 
@@ -134,7 +134,7 @@ public final class SceneResolver {
                     List.of(new Op.Group(Affine.IDENTITY, group.look().opacity(), Optional.empty(), ops)));
         }
 
-        private Optional<Unit> unit(PhotoFrame frame, boolean hidden) {
+        private Optional<Unit> unit(Frame frame, boolean hidden) {
             Place place = places.of(frame.id());
             FrameLook look = look(frame, place);
             ResolvedFrame resolved = memo.get(look, FrameResolver::resolve);
@@ -148,7 +148,7 @@ public final class SceneResolver {
                     : Optional.of(new Unit(frame.id(), box.x(), box.y(), resolved.ops()));
         }
 
-        private FrameLook look(PhotoFrame frame, Place place) {
+        private FrameLook look(Frame frame, Place place) {
             FrameStyle style = frame.style().in(piece.styles());
             return new FrameLook(
                     grain(place.box().width()),
@@ -160,6 +160,9 @@ public final class SceneResolver {
                     style.cornerRadius().mm(),
                     frame.look().opacity(),
                     photo(frame, place),
+                    frame.fill() instanceof Fill.Words words
+                            ? Optional.of(new FrameLook.Text(words.text(), words.style()))
+                            : Optional.empty(),
                     piece.wordsOf(page, frame),
                     piece.styles().captions());
         }
@@ -183,7 +186,7 @@ public final class SceneResolver {
             return beyond < -TOUCHES || beyond >= bleed ? 0 : grain(bleed - beyond);
         }
 
-        private Optional<FrameLook.Photo> photo(PhotoFrame frame, Place place) {
+        private Optional<FrameLook.Photo> photo(Frame frame, Place place) {
             return piece.entryOf(page, frame).flatMap(entry -> facts.size(entry.photo())
                     .map(size -> new FrameLook.Photo(
                             new PhotoPixels(entry.photo()),
@@ -194,7 +197,7 @@ public final class SceneResolver {
         }
 
         /** Where a shared picture lies, seen from the frame: whatever turns the frame, the picture stays. */
-        private Optional<Affine> through(PhotoFrame frame, Place place, PixelSize size) {
+        private Optional<Affine> through(Frame frame, Place place, PixelSize size) {
             if (!(frame.fill() instanceof Fill.Through through)) {
                 return Optional.empty();
             }

@@ -16,7 +16,6 @@ import wovenset.core.said.Reason;
  */
 public record StyleSheet(List<FrameStyle> frames, CaptionStyle captions, Ground.Plain ground) {
     public static final int MOST_STYLES = 200;
-    private static final Rgb INK = new Rgb("#22293a");
 
     public StyleSheet {
         frames = List.copyOf(frames);
@@ -25,10 +24,10 @@ public record StyleSheet(List<FrameStyle> frames, CaptionStyle captions, Ground.
 
     /** Frames without a border on white, with words below those that have some. */
     public static StyleSheet plain(UUID style) {
-        Band none = new Band(Length.ZERO, INK, Band.Side.INSIDE);
+        Band none = new Band(Length.ZERO, Rgb.INK, Band.Side.INSIDE);
         return new StyleSheet(
                 List.of(new FrameStyle(style, "Frame", List.of(none), Length.ZERO)),
-                new CaptionStyle(CaptionStyle.Show.WRITTEN, "Alegreya", 11, INK, 1),
+                new CaptionStyle(CaptionStyle.Show.WRITTEN, "Alegreya", 11, Rgb.INK, 1),
                 new Ground.Plain(new Rgb("#ffffff")));
     }
 

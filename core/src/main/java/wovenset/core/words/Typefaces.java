@@ -4,6 +4,7 @@ import java.awt.Font;
 import java.awt.FontFormatException;
 import java.awt.Shape;
 import java.awt.font.FontRenderContext;
+import java.awt.font.LineMetrics;
 import java.awt.font.TextAttribute;
 import java.awt.font.TextLayout;
 import java.awt.geom.AffineTransform;
@@ -16,14 +17,19 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.concurrent.ConcurrentHashMap;
 
-/** The typefaces that ship with the application (all under the SIL Open Font License). */
+/**
+ * The typefaces that ship with the application (all under the SIL Open Font License), each regular and bold. A face is named by
+ * its typeface, a bold one by {@link #bold}.
+ */
 public final class Typefaces {
+    private static final String BOLD = " Bold";
+    /** Without their weight and what it is called. */
     private static final Map<String, String> FILES = new LinkedHashMap<>();
 
     static {
-        FILES.put("Alegreya", "Alegreya_400Regular.ttf");
-        FILES.put("Source Sans 3", "SourceSans3_400Regular.ttf");
-        FILES.put("Kalam", "Kalam_400Regular.ttf");
+        FILES.put("Alegreya", "Alegreya");
+        FILES.put("Source Sans 3", "SourceSans3");
+        FILES.put("Kalam", "Kalam");
     }
 
     private static final Map<String, Font> LOADED = new ConcurrentHashMap<>();
@@ -37,12 +43,17 @@ public final class Typefaces {
 
     private Typefaces() {}
 
-    /** The names, the default first. */
+    /** The name of a typeface's bold face. */
+    public static String bold(String typeface) {
+        return typeface + BOLD;
+    }
+
+    /** The typefaces' names, the default first. */
     public static List<String> names() {
         return List.copyOf(FILES.keySet());
     }
 
-    /** The typeface at a size of one user unit, with kerning. */
+    /** The face at a size of one user unit, with kerning. */
     public static Font font(String name) {
         return LOADED.computeIfAbsent(name, Typefaces::load);
     }
@@ -60,14 +71,27 @@ public final class Typefaces {
                         .getOutline(AffineTransform.getScaleInstance(1 / SHAPED_AT, 1 / SHAPED_AT)));
     }
 
+    /**
+     * Where the baseline lies in a line of this height, both in type sizes: what the line is higher than ascent and descent is
+     * halved above and below (as CSS does, so that what is typed on a screen stands where it will print).
+     */
+    public static double baseline(String name, double lineHeight) {
+        LineMetrics metrics = font(name).deriveFont(SHAPED_AT).getLineMetrics("Hg", EXACT);
+        double ascent = metrics.getAscent() / SHAPED_AT;
+        double descent = metrics.getDescent() / SHAPED_AT;
+        return (lineHeight - ascent - descent) / 2 + ascent;
+    }
+
     private record Line(String typeface, String text) {}
 
-    /** The TrueType file of a typeface; the caller closes it. */
+    /** The TrueType file of a face; the caller closes it. */
     public static InputStream file(String name) {
-        String file = FILES.get(name);
-        if (file == null) {
+        boolean isBold = name.endsWith(BOLD);
+        String family = FILES.get(isBold ? name.substring(0, name.length() - BOLD.length()) : name);
+        if (family == null) {
             throw new IllegalArgumentException("No typeface named " + name);
         }
+        String file = family + (isBold ? "_700Bold.ttf" : "_400Regular.ttf");
         return Objects.requireNonNull(Typefaces.class.getResourceAsStream(file), file);
     }
 

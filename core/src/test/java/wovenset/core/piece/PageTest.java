@@ -20,12 +20,12 @@ import wovenset.core.arrangement.Scattered;
 import wovenset.core.geometry.Box;
 import wovenset.core.item.Crop;
 import wovenset.core.item.Fill;
+import wovenset.core.item.Frame;
 import wovenset.core.item.FrameWords;
 import wovenset.core.item.Group;
 import wovenset.core.item.Item;
 import wovenset.core.item.Items;
 import wovenset.core.item.Look;
-import wovenset.core.item.PhotoFrame;
 import wovenset.core.said.Reason;
 import wovenset.core.said.Said;
 import wovenset.core.testing.RandomPieces;
@@ -38,7 +38,7 @@ class PageTest {
                 .hasMessage(Said.of(reason, args).toString());
     }
 
-    private static PhotoFrame frame(int n) {
+    private static Frame frame(int n) {
         return PAGE.frames().get(n);
     }
 
@@ -70,9 +70,7 @@ class PageTest {
         assertThat(left).as("a group without frames is gone").hasSize(1);
         assertThat(((Group) left.get(0)).children()).containsExactly(frame(2));
         List<Item> renamed = Items.renamed(page.items(), UUID::randomUUID);
-        assertThat(new ArrayList<>(Items.frames(renamed)))
-                .extracting(PhotoFrame::id)
-                .doesNotContain(frame(1).id());
+        assertThat(new ArrayList<>(Items.frames(renamed))).extracting(Frame::id).doesNotContain(frame(1).id());
         assertThat(renamed.get(1).id()).isNotEqualTo(outer.id());
     }
 
@@ -81,7 +79,7 @@ class PageTest {
         Piece piece = row(2);
         UUID entry = entry(piece, 2);
         SharedPicture picture = new SharedPicture(UUID.randomUUID(), entry, new Box(mm(0), mm(0), mm(100), mm(80)));
-        PhotoFrame through = first(piece).frames().get(0).withFill(new Fill.Through(picture.id()));
+        Frame through = first(piece).frames().get(0).withFill(new Fill.Through(picture.id()));
         Page page = first(piece).mapFrame(through.id(), one -> through).withPictures(List.of(picture));
         Piece shared = piece.mapPage(page.id(), old -> page);
         assertThat(shared.entryOf(page, through)).isEqualTo(shared.entries().find(entry));

@@ -15,7 +15,7 @@ import wovenset.core.edit.ItemChange;
 import wovenset.core.edit.apply.Edits;
 import wovenset.core.geometry.Box;
 import wovenset.core.item.Crop;
-import wovenset.core.item.PhotoFrame;
+import wovenset.core.item.Frame;
 import wovenset.core.item.Placement;
 import wovenset.core.measure.Format;
 import wovenset.core.measure.Length;
@@ -110,7 +110,7 @@ public final class Pieces {
                 ids.get(),
                 grid,
                 IntStream.range(0, grid.slots())
-                        .mapToObj(slot -> PhotoFrame.empty(ids.get(), new Placement.InSlot(slot), style))
+                        .mapToObj(slot -> Frame.empty(ids.get(), new Placement.InSlot(slot), style))
                         .toList());
     }
 
@@ -159,7 +159,7 @@ public final class Pieces {
     }
 
     public static List<UUID> frames(Piece piece) {
-        return first(piece).frames().stream().map(PhotoFrame::id).toList();
+        return first(piece).frames().stream().map(Frame::id).toList();
     }
 
     /** The entry of the n-th made-up photo. */
@@ -197,7 +197,7 @@ public final class Pieces {
     /** The first page cut as the tree says, for its photos in their order. */
     public static Piece cut(Piece piece, String tree, boolean whole) {
         Slicing slicing = new Slicing(Margins.all(mm(10)), mm(4), whole, SlicingTree.parse(tree));
-        List<UUID> order = first(piece).slotted().stream().map(PhotoFrame::id).toList();
+        List<UUID> order = first(piece).slotted().stream().map(Frame::id).toList();
         return applied(piece, new Edit.Arrange(first(piece).id(), slicing, order));
     }
 

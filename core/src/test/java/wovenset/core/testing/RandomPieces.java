@@ -23,12 +23,12 @@ import wovenset.core.arrangement.Track;
 import wovenset.core.geometry.Box;
 import wovenset.core.item.Crop;
 import wovenset.core.item.Fill;
+import wovenset.core.item.Frame;
 import wovenset.core.item.FrameWords;
 import wovenset.core.item.Group;
 import wovenset.core.item.Item;
 import wovenset.core.item.Look;
 import wovenset.core.item.Marks;
-import wovenset.core.item.PhotoFrame;
 import wovenset.core.item.Placement;
 import wovenset.core.measure.Format;
 import wovenset.core.measure.Length;
@@ -50,6 +50,7 @@ import wovenset.core.style.Rgb;
 import wovenset.core.style.StyleDifference;
 import wovenset.core.style.StyleSheet;
 import wovenset.core.style.StyleUse;
+import wovenset.core.style.TextStyle;
 
 /** Pieces of every kind of thing that a document may hold, the same for the same seed. */
 public final class RandomPieces {
@@ -225,8 +226,8 @@ public final class RandomPieces {
                 any(Grid.Order.values()));
     }
 
-    private PhotoFrame frame(Placement placement, StyleSheet styles, Entries entries, List<SharedPicture> pictures) {
-        return new PhotoFrame(
+    private Frame frame(Placement placement, StyleSheet styles, Entries entries, List<SharedPicture> pictures) {
+        return new Frame(
                 id(),
                 placement,
                 look(),
@@ -255,9 +256,23 @@ public final class RandomPieces {
         return use;
     }
 
+    private TextStyle textStyle() {
+        return new TextStyle(
+                "Kalam",
+                any(TextStyle.Weight.values()),
+                4 + random.nextInt(500) / 7.0,
+                1 + random.nextInt(10) / 9.0,
+                any(TextStyle.Align.values()),
+                any(TextStyle.Stand.values()),
+                colour());
+    }
+
     private Fill fill(Entries entries, List<SharedPicture> pictures) {
         if (!pictures.isEmpty() && random.nextInt(4) == 0) {
             return new Fill.Through(any(pictures).id());
+        }
+        if (random.nextInt(5) == 0) {
+            return new Fill.Words(any(WORDS), textStyle());
         }
         return entries.size() == 0 || random.nextInt(4) == 0 ? Fill.EMPTY : new Fill.OwnPhoto(any(entries), crop());
     }

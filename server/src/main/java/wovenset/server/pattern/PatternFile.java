@@ -16,6 +16,7 @@ import wovenset.core.pattern.Patterns;
 import wovenset.core.said.Reason;
 import wovenset.core.said.UnfitValueException;
 import wovenset.server.stored.Documents;
+import wovenset.server.stored.Upgrades;
 import wovenset.server.upgrade.OldDress;
 import wovenset.server.upgrade.PageUpgrade;
 import wovenset.server.web.RequiredFields;
@@ -25,7 +26,7 @@ import wovenset.server.web.RequiredFields;
 class PatternFile {
     static final int MOST_CHARACTERS = 1_000_000;
     private static final String KIND = "pattern";
-    private static final int VERSION = 2;
+    private static final int VERSION = 3;
     private static final UUID STYLE = UUID.nameUUIDFromBytes("style".getBytes(StandardCharsets.UTF_8));
 
     private final JsonMapper mapper;
@@ -58,7 +59,7 @@ class PatternFile {
             }
             Pattern pattern = version == 1
                     ? upgraded(tree.path("pattern"))
-                    : RequiredFields.check(mapper.treeToValue(tree, Content.class))
+                    : RequiredFields.check(mapper.treeToValue(Upgrades.framesOfAll(tree), Content.class))
                             .pattern();
             if (Patterns.sketch(pattern).isEmpty()) {
                 throw refused(Reason.PATTERN_DOES_NOT_FIT);

@@ -7,9 +7,9 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.function.Supplier;
 import wovenset.core.item.Fill;
+import wovenset.core.item.Frame;
 import wovenset.core.item.Group;
 import wovenset.core.item.Item;
-import wovenset.core.item.PhotoFrame;
 import wovenset.core.piece.Entries;
 import wovenset.core.piece.Entry;
 import wovenset.core.piece.Page;
@@ -54,8 +54,8 @@ final class PieceCopy {
         return items.stream()
                 .map(item -> item.accept(new Item.Visitor<Item>() {
                     @Override
-                    public Item photoFrame(PhotoFrame frame) {
-                        return new PhotoFrame(
+                    public Item frame(Frame frame) {
+                        return new Frame(
                                 renamed(frame.id()),
                                 frame.placement(),
                                 frame.look(),

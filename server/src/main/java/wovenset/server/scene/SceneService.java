@@ -128,9 +128,8 @@ public class SceneService {
         if (!(Places.grid(piece, page, grid) instanceof GridOutcome.Fits fits)) {
             return null;
         }
-        Optional<GridSums.PageSize> size = grid.cell() == null
-                ? Optional.empty()
-                : Optional.of(GridSums.page(grid, Places.surround(piece, page, grid)));
+        Optional<GridSums.PageSize> size =
+                grid.cell() == null ? Optional.empty() : Optional.of(Places.pageFor(piece, page, grid));
         return new SceneView.GridView(
                 stretches(fits.columns()),
                 stretches(fits.rows()),

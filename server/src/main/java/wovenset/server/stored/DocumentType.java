@@ -12,9 +12,9 @@ import tools.jackson.databind.JsonNode;
  */
 public enum DocumentType {
     HEAD("head", "piece", 5, List.of()),
-    PAGE("page", "page", 5, List.of()),
+    PAGE("page", "page", 5, List.of(Upgrades::framesOfAll)),
     ENTRY("entry", "photo in the piece", 5, List.of()),
-    STEP("step", "step", 5, List.of()),
+    STEP("step", "step", 5, List.of(Upgrades::framesOfAll)),
     STEP_NAME("stepName", "step", 5, List.of()),
     SUBJECT("subject", "subject", 1, List.of(UnaryOperator.identity())),
     SHARPNESS("sharpness", "setting", 1, List.of(UnaryOperator.identity())),

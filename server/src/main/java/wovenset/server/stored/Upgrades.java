@@ -4,7 +4,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Steps from one version of a document's body to the next. */
-final class Upgrades {
+public final class Upgrades {
     private Upgrades() {}
 
     /** Version 2 says how photos go into a PDF; before, they always went in as they were. */
@@ -13,5 +13,19 @@ final class Upgrades {
             request.put("photos", "ORIGINALS");
         }
         return body;
+    }
+
+    /**
+     * Frames were called frames for photos before words could stand in them. The tree is changed, wherever items are in it.
+     *
+     * @return the same tree
+     */
+    public static JsonNode framesOfAll(JsonNode tree) {
+        if (tree instanceof ObjectNode object
+                && "photoFrame".equals(object.path("kind").asString(""))) {
+            object.put("kind", "frame");
+        }
+        tree.forEach(Upgrades::framesOfAll);
+        return tree;
     }
 }

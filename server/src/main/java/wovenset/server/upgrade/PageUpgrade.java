@@ -21,12 +21,12 @@ import wovenset.core.arrangement.Scattered;
 import wovenset.core.geometry.Box;
 import wovenset.core.item.Crop;
 import wovenset.core.item.Fill;
+import wovenset.core.item.Frame;
 import wovenset.core.item.FrameWords;
 import wovenset.core.item.Group;
 import wovenset.core.item.Item;
 import wovenset.core.item.Look;
 import wovenset.core.item.Marks;
-import wovenset.core.item.PhotoFrame;
 import wovenset.core.item.Placement;
 import wovenset.core.measure.Format;
 import wovenset.core.measure.Length;
@@ -235,12 +235,11 @@ public final class PageUpgrade {
         return Length.ofMicrometres(node.asLong());
     }
 
-    private PhotoFrame frame(
-            JsonNode frame, Placement placement, boolean locked, Function<PhotoId, Optional<Known>> known) {
+    private Frame frame(JsonNode frame, Placement placement, boolean locked, Function<PhotoId, Optional<Known>> known) {
         Optional<Known> entry = photo(frame).flatMap(known);
         String caption = frame.path("caption").asString("");
         boolean ofEntry = entry.map(one -> one.caption().equals(caption)).orElse(caption.isEmpty());
-        return new PhotoFrame(
+        return new Frame(
                 UUID.fromString(frame.path("id").asString()),
                 placement,
                 Look.PLAIN.withLocked(locked),

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.UUID;
 import wovenset.core.arrange.Places;
 import wovenset.core.arrange.space.FrameTrim;
+import wovenset.core.arrange.space.Heads;
 import wovenset.core.arrange.space.PagePhotos;
 import wovenset.core.arrange.space.PlacesOutcome;
 import wovenset.core.arrange.space.Space;
@@ -15,9 +16,9 @@ import wovenset.core.arrangement.ByHand;
 import wovenset.core.arrangement.Grid;
 import wovenset.core.arrangement.Scattered;
 import wovenset.core.arrangement.Slicing;
+import wovenset.core.item.Frame;
 import wovenset.core.item.Items;
 import wovenset.core.item.Marks;
-import wovenset.core.item.PhotoFrame;
 import wovenset.core.measure.Format;
 import wovenset.core.measure.Length;
 import wovenset.core.photo.PhotoFacts;
@@ -109,7 +110,7 @@ public final class PageProposals {
      */
     public static Answer of(Piece piece, Page page, PhotoFacts facts, Length gap, int most, long seed) {
         Format format = piece.format();
-        List<PhotoFrame> frames = taking(page);
+        List<Frame> frames = taking(page);
         if (frames.isEmpty()) {
             return cannot("photos", Reason.NOTHING_TO_PROPOSE);
         }
@@ -119,7 +120,7 @@ public final class PageProposals {
         if (gap.isNegative()) {
             return cannot("gap", Reason.GAP_NEGATIVE);
         }
-        Space space = Space.of(format, page.arrangement().margins(), gap, trims(piece, page, frames));
+        Space space = Space.of(format, Heads.of(piece, page).margins(), gap, trims(piece, page, frames));
         PagePhotos photos = new PagePhotos(piece, page, facts);
         List<Wish> wishes = frames.stream().map(frame -> wish(frame, photos)).toList();
         List<Offer> offers = new ArrayList<>();
@@ -143,26 +144,26 @@ public final class PageProposals {
 
     /**
      * The frames that take part in an arrangement of the page: those with a photo that were not taken out, in the slots' order;
-     * where nothing is arranged, all with a photo that are not locked, from back to front.
+     * where nothing is arranged, all with a photo that are not locked, from back to front. Words take part where a slot holds them.
      */
-    public static List<PhotoFrame> taking(Page page) {
+    public static List<Frame> taking(Page page) {
         boolean byHand = page.arrangement() instanceof ByHand;
         return (byHand ? page.frames() : page.slotted())
                 .stream()
                         .filter(frame ->
-                                !frame.isEmpty() && !(byHand && frame.look().locked()))
+                                !frame.isEmpty() && !(byHand && (frame.look().locked() || frame.showsWords())))
                         .toList();
     }
 
     /** Where one photo has words, all are counted with them: which will stand in a row is not known yet. */
-    private static List<FrameTrim> trims(Piece piece, Page page, List<PhotoFrame> frames) {
+    private static List<FrameTrim> trims(Piece piece, Page page, List<Frame> frames) {
         Length strip = Strips.of(piece, page).most();
         return frames.stream()
                 .map(frame -> FrameTrim.of(frame.style().in(piece.styles()), strip))
                 .toList();
     }
 
-    private static Offer offer(Kind kind, Proposal found, Page page, List<PhotoFrame> frames, Length gap) {
+    private static Offer offer(Kind kind, Proposal found, Page page, List<Frame> frames, Length gap) {
         Slicing slicing = new Slicing(page.arrangement().margins(), gap, found.whole(), found.tree());
         List<UUID> order =
                 found.order().stream().map(photo -> frames.get(photo).id()).toList();
@@ -181,11 +182,11 @@ public final class PageProposals {
             int slot = order.indexOf(frame.id());
             return slot >= 0
                     ? Optional.of(frame.inSlot(slot))
-                    : Optional.of(frame).filter(PhotoFrame::isFree);
+                    : Optional.of(frame).filter(Frame::hasOwnPlace);
         }));
     }
 
-    private static Wish wish(PhotoFrame frame, PagePhotos photos) {
+    private static Wish wish(Frame frame, PagePhotos photos) {
         Marks marks = frame.marks();
         Subject subject = photos.subject(frame);
         boolean known = subject.origin() != Subject.Origin.NONE;

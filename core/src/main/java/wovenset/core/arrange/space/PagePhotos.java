@@ -1,7 +1,7 @@
 package wovenset.core.arrange.space;
 
 import java.util.List;
-import wovenset.core.item.PhotoFrame;
+import wovenset.core.item.Frame;
 import wovenset.core.photo.PhotoFacts;
 import wovenset.core.photo.PixelSize;
 import wovenset.core.photo.Region;
@@ -23,7 +23,7 @@ public final class PagePhotos {
     }
 
     /** The proportion in which a frame shows its photo whole: the other way round if it lies on its side; 1 without a photo. */
-    public double shown(PhotoFrame frame) {
+    public double shown(Frame frame) {
         double own = piece.entryOf(page, frame)
                 .flatMap(entry -> facts.size(entry.photo()))
                 .map(PixelSize::proportion)
@@ -31,12 +31,12 @@ public final class PagePhotos {
         return frame.crop().onItsSide() ? 1 / own : own;
     }
 
-    public List<Double> shown(List<PhotoFrame> frames) {
+    public List<Double> shown(List<Frame> frames) {
         return frames.stream().map(this::shown).toList();
     }
 
     /** What a frame's photo is about: what the person has shown, else what the machine has found. */
-    public Subject subject(PhotoFrame frame) {
+    public Subject subject(Frame frame) {
         return piece.entryOf(page, frame).map(this::subject).orElse(Subject.UNKNOWN);
     }
 
@@ -47,7 +47,7 @@ public final class PagePhotos {
     }
 
     /** The part of a frame's photo that should be seen. */
-    public Region region(PhotoFrame frame) {
+    public Region region(Frame frame) {
         return subject(frame).region();
     }
 }

@@ -13,7 +13,7 @@ import wovenset.core.arrangement.Grid;
 import wovenset.core.arrangement.Scattered;
 import wovenset.core.arrangement.Slicing;
 import wovenset.core.arrangement.SlicingTree;
-import wovenset.core.item.PhotoFrame;
+import wovenset.core.item.Frame;
 import wovenset.core.measure.Length;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
@@ -31,15 +31,15 @@ public final class Strips {
     private Strips(Piece piece, Page page) {
         CaptionStyle captions = piece.styles().captions();
         strip = captions.show() == CaptionStyle.Show.NONE ? Length.ZERO : captions.strip();
-        List<PhotoFrame> frames = page.frames();
-        for (PhotoFrame frame : frames) {
+        List<Frame> frames = page.frames();
+        for (Frame frame : frames) {
             boolean written = !piece.wordsOf(page, frame).isBlank();
             if (written || captions.show() == CaptionStyle.Show.ALWAYS) {
                 kept.add(frame.id());
             }
         }
         if (captions.show() == CaptionStyle.Show.WRITTEN) {
-            List<PhotoFrame> slotted = page.slotted();
+            List<Frame> slotted = page.slotted();
             rows(page.arrangement()).forEach(row -> keepTogether(row, slotted));
         }
     }
@@ -49,7 +49,7 @@ public final class Strips {
     }
 
     /** The height of the room below a frame; zero for none. */
-    public Length below(PhotoFrame frame) {
+    public Length below(Frame frame) {
         return kept.contains(frame.id()) ? strip : Length.ZERO;
     }
 
@@ -58,7 +58,7 @@ public final class Strips {
         return kept.isEmpty() ? Length.ZERO : strip;
     }
 
-    private void keepTogether(List<Integer> row, List<PhotoFrame> slotted) {
+    private void keepTogether(List<Integer> row, List<Frame> slotted) {
         List<UUID> ids = row.stream()
                 .filter(slot -> slot < slotted.size())
                 .map(slot -> slotted.get(slot).id())

@@ -15,7 +15,7 @@ import wovenset.core.edit.Outcome;
 import wovenset.core.edit.slots.Named;
 import wovenset.core.edit.slots.Slots;
 import wovenset.core.geometry.BoxMm;
-import wovenset.core.item.PhotoFrame;
+import wovenset.core.item.Frame;
 import wovenset.core.item.Placement;
 import wovenset.core.measure.Format;
 import wovenset.core.measure.Length;
@@ -102,7 +102,7 @@ final class AlignEdits {
     /** Works the new places out from the present ones, also of frames that the arrangement places. */
     private Outcome changed(
             Piece piece, Page page, List<UUID> itemIds, UnaryOperator<List<Placement.Free>> change, Doing doing) {
-        List<PhotoFrame> frames = Named.frames(page, itemIds);
+        List<Frame> frames = Named.frames(page, itemIds);
         PlacesOutcome.Fits now = new Slots(piece, facts, ids).places(page);
         List<Placement.Free> places = change.apply(
                 frames.stream().map(frame -> Slots.placement(frame, now)).toList());

@@ -11,10 +11,12 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import wovenset.core.arrange.Places;
 import wovenset.core.arrange.order.Harmony;
 import wovenset.core.arrange.scatter.Scatter;
 import wovenset.core.arrange.space.FrameTrim;
+import wovenset.core.arrange.space.Heads;
 import wovenset.core.arrange.space.PagePhotos;
 import wovenset.core.arrange.space.Place;
 import wovenset.core.arrange.space.PlacesOutcome;
@@ -33,9 +35,9 @@ import wovenset.core.edit.slots.Reflowing;
 import wovenset.core.edit.slots.Slots;
 import wovenset.core.geometry.Box;
 import wovenset.core.geometry.BoxMm;
+import wovenset.core.item.Frame;
 import wovenset.core.item.Item;
 import wovenset.core.item.Items;
-import wovenset.core.item.PhotoFrame;
 import wovenset.core.item.Placement;
 import wovenset.core.measure.Length;
 import wovenset.core.pattern.Pattern;
@@ -64,7 +66,7 @@ final class ArrangeEdits {
         handlers.on(Edit.Arrange.class, this::arrange);
         handlers.on(Edit.Scatter.class, (piece, edit) -> {
             Page page = Named.page(piece, edit.pageId());
-            List<PhotoFrame> ordered = ordered(page, edit.order());
+            List<Frame> ordered = ordered(page, edit.order());
             Scattered scattered = strewn(piece, page, ordered, edit.margins(), edit.recipe());
             // Later prints lie over earlier ones, and all over what lies freely below them.
             return Outcome.of(piece, inSlots(page, scattered, ordered, Stacking.IN_ORDER), Doing.SCATTER);
@@ -73,7 +75,7 @@ final class ArrangeEdits {
         handlers.on(Edit.Harmonise.class, this::harmonise);
         handlers.on(Edit.GiveBackItems.class, (piece, edit) -> {
             Page page = Named.page(piece, edit.pageId());
-            List<PhotoFrame> frames = Named.frames(page, edit.itemIds());
+            List<Frame> frames = Named.frames(page, edit.itemIds());
             return Outcome.of(
                     piece, new Slots(piece, facts, ids).givenBack(page, frames), Doing.GIVE_BACK, frames.size());
         });
@@ -84,8 +86,8 @@ final class ArrangeEdits {
     }
 
     /** The named frames; every slotted one with a photo is among them. */
-    private static List<PhotoFrame> ordered(Page page, List<UUID> order) {
-        List<PhotoFrame> ordered = new ArrayList<>();
+    private static List<Frame> ordered(Page page, List<UUID> order) {
+        List<Frame> ordered = new ArrayList<>();
         for (UUID id : order) {
             ordered.add(page.frame(id).orElseThrow(() -> EditRefusedException.of("order", Reason.ORDER_OF_FRAMES)));
         }
@@ -102,7 +104,7 @@ final class ArrangeEdits {
 
     private Outcome arrange(Piece piece, Edit.Arrange edit) {
         Page page = Named.page(piece, edit.pageId());
-        List<PhotoFrame> ordered = ordered(page, edit.order());
+        List<Frame> ordered = ordered(page, edit.order());
         Arrangement arrangement = edit.arrangement();
         boolean fits = arrangement instanceof Grid
                 ? arrangement.slots() >= ordered.size()
@@ -110,10 +112,10 @@ final class ArrangeEdits {
         if (!fits) {
             throw EditRefusedException.of("arrangement", Reason.SLOTS_FOR_FRAMES, arrangement.slots(), ordered.size());
         }
-        List<PhotoFrame> all = new ArrayList<>(ordered);
+        List<Frame> all = new ArrayList<>(ordered);
         Page padded = page;
         while (all.size() < arrangement.slots()) {
-            PhotoFrame empty = PhotoFrame.empty(
+            Frame empty = Frame.empty(
                     ids.get(),
                     new Placement.InSlot(all.size()),
                     piece.styles().usual().id());
@@ -135,14 +137,14 @@ final class ArrangeEdits {
     }
 
     /** The page in another arrangement, with these of its frames in the slots; other slotted frames go. */
-    private static Page inSlots(Page page, Arrangement arrangement, List<PhotoFrame> frames, Stacking stacking) {
-        List<UUID> order = frames.stream().map(PhotoFrame::id).toList();
+    private static Page inSlots(Page page, Arrangement arrangement, List<Frame> frames, Stacking stacking) {
+        List<UUID> order = frames.stream().map(Frame::id).toList();
         List<Item> items = new ArrayList<>(Items.mapFrames(page.items(), frame -> {
             int slot = order.indexOf(frame.id());
             if (slot >= 0) {
                 return stacking == Stacking.IN_ORDER ? Optional.empty() : Optional.of(frame.inSlot(slot));
             }
-            return Optional.of(frame).filter(PhotoFrame::isFree);
+            return Optional.of(frame).filter(Frame::hasOwnPlace);
         }));
         if (stacking == Stacking.IN_ORDER) {
             List<Item> prints = new ArrayList<>();
@@ -160,25 +162,25 @@ final class ArrangeEdits {
     /** Among the places from back to front that arranged frames take, the frames follow each other as their slots do. */
     private static void stackInReadingOrder(List<Item> items) {
         List<Integer> at = new ArrayList<>();
-        Map<Integer, PhotoFrame> bySlot = new TreeMap<>();
+        Map<Integer, Frame> bySlot = new TreeMap<>();
         for (int i = 0; i < items.size(); i++) {
-            if (items.get(i) instanceof PhotoFrame frame && frame.placement() instanceof Placement.InSlot in) {
+            if (items.get(i) instanceof Frame frame && frame.placement() instanceof Placement.InSlot in) {
                 at.add(i);
                 bySlot.put(in.slot(), frame);
             }
         }
-        Iterator<PhotoFrame> next = bySlot.values().iterator();
+        Iterator<Frame> next = bySlot.values().iterator();
         at.forEach(i -> items.set(i, next.next()));
     }
 
-    private Scattered strewn(
-            Piece piece, Page page, List<PhotoFrame> frames, Margins margins, Scattered.Recipe recipe) {
+    private Scattered strewn(Piece piece, Page page, List<Frame> frames, Margins margins, Scattered.Recipe recipe) {
         Optional<PlacesOutcome.DoesNotFit> problem = Places.marginProblem(piece.format(), margins);
         if (problem.isPresent()) {
             throw new EditRefusedException(problem.get().field(), problem.get().reason());
         }
         List<FrameTrim> trims = Places.trims(piece, page, frames);
-        Space space = Space.of(piece.format(), margins, Length.ZERO, trims);
+        Margins inner = Heads.of(piece, page, margins).margins();
+        Space space = Space.of(piece.format(), inner, Length.ZERO, trims);
         PagePhotos photos = new PagePhotos(piece, page, facts);
         List<Place> places = Scatter.places(
                 recipe,
@@ -226,57 +228,84 @@ final class ArrangeEdits {
      * new pages with the same pattern; scattered prints are as many as there are photos.
      */
     private Piece framed(Piece piece, Page page, Pattern pattern, Edit.ApplyPattern edit) {
-        List<PhotoFrame> filled = new ArrayList<>(page.slotted());
-        page.frames().stream().filter(PhotoFrame::isFree).forEach(filled::add);
-        filled.removeIf(PhotoFrame::isEmpty);
+        List<Frame> filled = new ArrayList<>(page.slotted());
+        page.frames().stream().filter(Frame::hasOwnPlace).forEach(filled::add);
+        filled.removeIf(frame -> frame.isEmpty() || isFreeWords(frame));
         boolean ownLook = edit.part() == Edit.PatternPart.FRAMES;
         Page model = pattern.page()
                 .mapFrames(frame -> frame.withStyle(new StyleUse(
                         piece.styles().usual().id(),
                         ownLook ? List.of() : frame.style().differences())));
-        boolean onlyPrints = model.frames().stream().noneMatch(PhotoFrame::isFree);
+        List<Frame> words = freeWords(page).isEmpty() ? freeWords(model) : freeWords(page);
+        boolean onlyPrints = model.frames().stream().allMatch(frame -> frame.isSlotted() || frame.showsWords());
         if (model.arrangement() instanceof Scattered scattered && onlyPrints && !filled.isEmpty()) {
-            Scattered anew = strewn(piece, page, filled, scattered.margins(), scattered.recipe());
-            Page bare = page.with(new ByHand(scattered.margins()), List.of());
+            Page titled = page.with(new ByHand(scattered.margins()), words);
+            Scattered anew = strewn(piece, titled, filled, scattered.margins(), scattered.recipe());
             return piece.mapPage(
                     page.id(),
                     old -> inSlots(
-                            bare.withItems(filled.stream()
-                                    .map(frame -> frame.withPlacement(FREE_FOR_NOW))
+                            titled.withItems(Stream.concat(
+                                            filled.stream().map(frame -> frame.withPlacement(FREE_FOR_NOW)),
+                                            words.stream())
                                     .toList()),
                             anew,
                             filled,
                             Stacking.IN_ORDER));
         }
-        List<PhotoFrame> places = new ArrayList<>(model.slotted());
-        model.frames().stream().filter(PhotoFrame::isFree).forEach(places::add);
+        List<Frame> places = photoPlaces(model);
         int perPage = places.size();
         Page first = page.withPictures(List.of())
                 .with(
                         model.arrangement(),
-                        content(model, places, filled.subList(0, Math.min(perPage, filled.size())), ownLook));
+                        with(
+                                words,
+                                content(model, places, filled.subList(0, Math.min(perPage, filled.size())), ownLook)));
         List<Page> pages = new ArrayList<>();
         for (int at = perPage; at < filled.size(); at += perPage) {
             Page more = NewPages.emptyLike(model, ids);
-            List<PhotoFrame> morePlaces = new ArrayList<>(more.slotted());
-            more.frames().stream().filter(PhotoFrame::isFree).forEach(morePlaces::add);
+            List<Frame> morePlaces = photoPlaces(more);
             pages.add(more.withItems(
                     content(more, morePlaces, filled.subList(at, Math.min(at + perPage, filled.size())), ownLook)));
         }
         return new Reflowing(piece, edit.reflow(), ids).inserted(page, first, pages, filled.size());
     }
 
-    private static List<Item> content(Page model, List<PhotoFrame> places, List<PhotoFrame> filled, boolean ownLook) {
-        Map<UUID, PhotoFrame> contents = new HashMap<>();
+    /** Where photos go: slots first, then what lies freely. Words keep their places. */
+    private static List<Frame> photoPlaces(Page page) {
+        List<Frame> places = new ArrayList<>(page.slotted());
+        page.frames().stream().filter(Frame::hasOwnPlace).forEach(places::add);
+        places.removeIf(Frame::showsWords);
+        return places;
+    }
+
+    private static boolean isFreeWords(Frame frame) {
+        return frame.showsWords() && frame.hasOwnPlace();
+    }
+
+    /** Words that no slot holds. */
+    private static List<Frame> freeWords(Page page) {
+        return page.frames().stream().filter(ArrangeEdits::isFreeWords).toList();
+    }
+
+    /** These words in front, instead of others that no slot holds. */
+    private static List<Item> with(List<Frame> words, List<Item> items) {
+        List<Item> all = new ArrayList<>(
+                Items.mapFrames(items, frame -> Optional.of(frame).filter(one -> !isFreeWords(one))));
+        all.addAll(words);
+        return all;
+    }
+
+    private static List<Item> content(Page model, List<Frame> places, List<Frame> filled, boolean ownLook) {
+        Map<UUID, Frame> contents = new HashMap<>();
         for (int i = 0; i < filled.size(); i++) {
             contents.put(places.get(i).id(), filled.get(i));
         }
         return model.mapFrames(frame -> {
-                    PhotoFrame content = contents.get(frame.id());
+                    Frame content = contents.get(frame.id());
                     if (content == null) {
                         return frame;
                     }
-                    PhotoFrame with = frame.withContentOf(content);
+                    Frame with = frame.withContentOf(content);
                     return ownLook ? with : with.withStyle(frame.style()).withOutline(frame.outline());
                 })
                 .items();
@@ -285,13 +314,13 @@ final class ArrangeEdits {
     private Outcome harmonise(Piece piece, Edit.Harmonise edit) {
         Page page = Named.page(piece, edit.pageId());
         PlacesOutcome.Fits fits = new Slots(piece, facts, ids).places(page);
-        List<PhotoFrame> frames = new ArrayList<>();
+        List<Frame> frames = new ArrayList<>();
         List<LabColour> colours = new ArrayList<>();
         List<BoxMm> places = new ArrayList<>();
         List<Boolean> pinned = new ArrayList<>();
-        List<PhotoFrame> reading = new ArrayList<>(page.slotted());
-        page.frames().stream().filter(PhotoFrame::isFree).forEach(reading::add);
-        for (PhotoFrame frame : reading) {
+        List<Frame> reading = new ArrayList<>(page.slotted());
+        page.frames().stream().filter(Frame::hasOwnPlace).forEach(reading::add);
+        for (Frame frame : reading) {
             piece.entryOf(page, frame)
                     .flatMap(entry -> facts.colour(entry.photo()))
                     .ifPresent(colour -> {
@@ -305,12 +334,12 @@ final class ArrangeEdits {
             throw EditRefusedException.of("photos", Reason.NOTHING_TO_ORDER);
         }
         List<Integer> order = Harmony.order(colours, places, pinned, edit.mode(), edit.seed());
-        Map<UUID, PhotoFrame> contents = new HashMap<>();
+        Map<UUID, Frame> contents = new HashMap<>();
         for (int i = 0; i < frames.size(); i++) {
             contents.put(frames.get(i).id(), frames.get(order.get(i)));
         }
         Page ordered = page.mapFrames(frame -> {
-            PhotoFrame content = contents.get(frame.id());
+            Frame content = contents.get(frame.id());
             return content == null ? frame : frame.withContentOf(content);
         });
         return Outcome.of(piece, ordered, edit.mode() == Harmony.Mode.EVEN ? Doing.EVEN_COLOURS : Doing.RUN_COLOURS);

@@ -18,9 +18,9 @@ import wovenset.core.edit.Outcome;
 import wovenset.core.edit.slots.Named;
 import wovenset.core.item.Crop;
 import wovenset.core.item.Fill;
+import wovenset.core.item.Frame;
 import wovenset.core.item.Item;
 import wovenset.core.item.Items;
-import wovenset.core.item.PhotoFrame;
 import wovenset.core.item.Placement;
 import wovenset.core.measure.Length;
 import wovenset.core.photo.PhotoFacts;
@@ -94,8 +94,8 @@ final class ComposeEdits {
                 ids.get(), like.ground(), new ByHand(like.arrangement().margins()), List.of(), List.of(), List.of());
     }
 
-    private PhotoFrame empty(int slot, UUID style) {
-        return PhotoFrame.empty(ids.get(), new Placement.InSlot(slot), style);
+    private Frame empty(int slot, UUID style) {
+        return Frame.empty(ids.get(), new Placement.InSlot(slot), style);
     }
 
     /** Stands for the arrangement until it is found. */
@@ -106,8 +106,7 @@ final class ComposeEdits {
     }
 
     private Page composed(Piece piece, Page page, List<Entry> more, Length gap) {
-        List<UUID> kept =
-                PageProposals.taking(page).stream().map(PhotoFrame::id).toList();
+        List<UUID> kept = PageProposals.taking(page).stream().map(Frame::id).toList();
         int all = kept.size() + more.size();
         if (all > Proposals.MOST_PHOTOS) {
             throw EditRefusedException.of("photos", Reason.TOO_MANY_TO_PROPOSE, Proposals.MOST_PHOTOS, all);
@@ -118,7 +117,7 @@ final class ComposeEdits {
             int slot = kept.indexOf(frame.id());
             return slot >= 0
                     ? Optional.of(frame.inSlot(slot))
-                    : Optional.of(frame).filter(PhotoFrame::isFree);
+                    : Optional.of(frame).filter(Frame::hasOwnPlace);
         }));
         int slot = kept.size();
         for (Entry entry : more) {

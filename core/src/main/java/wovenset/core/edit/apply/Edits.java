@@ -31,6 +31,7 @@ public final class Edits {
         new ComposeEdits(facts, ids).register(handlers);
         new SplitEdits(ids).register(handlers);
         new FillEdits().register(handlers);
+        new WordsEdits(ids).register(handlers);
         new ItemEdits(facts, ids).register(handlers);
         new AlignEdits(facts, ids).register(handlers);
         handlers.checkWhole();

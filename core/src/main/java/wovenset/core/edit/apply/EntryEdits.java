@@ -17,8 +17,8 @@ import wovenset.core.edit.Outcome;
 import wovenset.core.edit.slots.NewPages;
 import wovenset.core.item.Crop;
 import wovenset.core.item.Fill;
+import wovenset.core.item.Frame;
 import wovenset.core.item.FrameWords;
-import wovenset.core.item.PhotoFrame;
 import wovenset.core.photo.PhotoFacts;
 import wovenset.core.photo.PhotoId;
 import wovenset.core.piece.Entries;
@@ -141,7 +141,7 @@ final class EntryEdits {
             if (pages.size() >= Piece.MOST_PAGES) {
                 throw EditRefusedException.of("pages", Reason.TOO_MANY_PAGES_TO_FLOW, Piece.MOST_PAGES);
             }
-            if (last.frames().isEmpty()) {
+            if (last.frames().stream().allMatch(frame -> frame.showsWords() && frame.hasOwnPlace())) {
                 throw EditRefusedException.of("pages", Reason.NO_FRAMES_TO_FLOW);
             }
             pages.add(filled(NewPages.emptyLike(last, ids), next));
@@ -151,10 +151,10 @@ final class EntryEdits {
 
     /** Empty frames in reading order: those in slots, then those that lie freely, from back to front. */
     private static Page filled(Page page, Iterator<Entry> next) {
-        List<PhotoFrame> order = new ArrayList<>(page.slotted());
-        page.frames().stream().filter(PhotoFrame::isFree).forEach(order::add);
+        List<Frame> order = new ArrayList<>(page.slotted());
+        page.frames().stream().filter(Frame::hasOwnPlace).forEach(order::add);
         Map<UUID, Fill> fills = new HashMap<>();
-        for (PhotoFrame frame : order) {
+        for (Frame frame : order) {
             if (frame.isEmpty() && next.hasNext()) {
                 fills.put(frame.id(), new Fill.OwnPhoto(next.next().id(), Crop.CENTRED));
             }

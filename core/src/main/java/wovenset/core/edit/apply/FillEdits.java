@@ -1,13 +1,17 @@
 package wovenset.core.edit.apply;
 
+import java.util.Optional;
 import wovenset.core.edit.Edit;
+import wovenset.core.edit.EditRefusedException;
 import wovenset.core.edit.Outcome;
 import wovenset.core.edit.slots.Named;
 import wovenset.core.item.Crop;
 import wovenset.core.item.Fill;
-import wovenset.core.item.PhotoFrame;
+import wovenset.core.item.Frame;
+import wovenset.core.item.Items;
 import wovenset.core.piece.Page;
 import wovenset.core.said.Doing;
+import wovenset.core.said.Reason;
 
 /** Edits of what frames show. */
 final class FillEdits {
@@ -15,25 +19,41 @@ final class FillEdits {
         handlers.on(Edit.PlaceEntry.class, (piece, edit) -> {
             EntryEdits.checkedEntry(piece, edit.entryId());
             Page page = Named.page(piece, edit.pageId());
-            PhotoFrame frame = Named.frame(page, edit.frameId());
+            Frame frame = Named.frame(page, edit.frameId());
+            if (frame.showsWords()) {
+                throw EditRefusedException.of("frameId", Reason.FRAME_HAS_WORDS);
+            }
             Fill fill = new Fill.OwnPhoto(edit.entryId(), Crop.CENTRED);
             return Outcome.of(piece, page.mapFrame(frame.id(), one -> one.withFill(fill)), Doing.PLACE);
         });
         handlers.on(Edit.EmptyFrame.class, (piece, edit) -> {
             Page page = Named.page(piece, edit.pageId());
-            PhotoFrame frame = Named.frame(page, edit.frameId());
+            Frame frame = Named.frame(page, edit.frameId());
+            if (frame.showsWords()) {
+                return Outcome.of(piece, withoutWords(page, frame), Doing.TAKE_OUT_WORDS);
+            }
             return Outcome.of(piece, page.mapFrame(frame.id(), one -> one.withFill(Fill.EMPTY)), Doing.EMPTY);
         });
         handlers.on(Edit.SwapFrames.class, (piece, edit) -> {
             Page page = Named.page(piece, edit.pageId());
             Page otherPage = Named.page(piece, edit.otherPageId());
-            PhotoFrame one = Named.frame(page, edit.frameId());
-            PhotoFrame other = Named.frame(otherPage, edit.otherFrameId());
+            Frame one = Named.frame(page, edit.frameId());
+            Frame other = Named.frame(otherPage, edit.otherFrameId());
             return Outcome.of(
                     piece.mapPage(page.id(), now -> now.mapFrame(one.id(), frame -> frame.withContentOf(other)))
                             .mapPage(
                                     otherPage.id(), now -> now.mapFrame(other.id(), frame -> frame.withContentOf(one))),
                     Doing.SWAP);
         });
+    }
+
+    /** Words that lie in no slot go with their frame: it was made for them. */
+    private static Page withoutWords(Page page, Frame words) {
+        return page.withItems(Items.mapFrames(page.items(), frame -> {
+            if (!frame.id().equals(words.id())) {
+                return Optional.of(frame);
+            }
+            return Optional.of(frame).filter(Frame::isSlotted).map(one -> one.withFill(Fill.EMPTY));
+        }));
     }
 }

@@ -9,17 +9,19 @@ import java.util.UUID;
 import java.util.function.Supplier;
 import wovenset.core.arrange.Places;
 import wovenset.core.arrange.grid.GridSums;
+import wovenset.core.arrange.space.Heads;
 import wovenset.core.arrange.space.Strips;
 import wovenset.core.arrangement.CellSpan;
 import wovenset.core.arrangement.Grid;
+import wovenset.core.arrangement.Margins;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.EditRefusedException;
 import wovenset.core.edit.Outcome;
 import wovenset.core.edit.slots.Named;
 import wovenset.core.edit.slots.Reflowing;
+import wovenset.core.item.Frame;
 import wovenset.core.item.Item;
 import wovenset.core.item.Items;
-import wovenset.core.item.PhotoFrame;
 import wovenset.core.item.Placement;
 import wovenset.core.measure.Length;
 import wovenset.core.piece.Page;
@@ -58,7 +60,7 @@ final class GridEdits {
         checkCell(edit.grid());
         Piece changed = regridded(piece, edit.pageId(), edit.grid(), edit.reflow());
         Page page = Named.page(changed, edit.pageId());
-        GridSums.PageSize size = GridSums.page(edit.grid(), Places.surround(changed, page, edit.grid()));
+        GridSums.PageSize size = Places.pageFor(changed, page, edit.grid());
         return Outcome.of(
                 PieceEdits.withFormat(changed, changed.format().withSize(size.width(), size.height())),
                 Doing.SIZE_FROM_CELLS);
@@ -69,7 +71,10 @@ final class GridEdits {
         Page page = Named.page(piece, edit.pageId());
         Length strip = Strips.of(piece, page).most();
         Length outside = piece.styles().usual().width(Band.Side.OUTSIDE);
-        Grid grid = GridSums.most(piece.format(), edit.grid(), edit.mayTurn(), outside, strip);
+        Margins own = edit.grid().margins();
+        Grid inner = edit.grid().withMargins(Heads.of(piece, page, own).margins());
+        Grid grid = GridSums.most(piece.format(), inner, edit.mayTurn(), outside, strip)
+                .withMargins(own);
         return Outcome.of(regridded(piece, page.id(), grid, edit.reflow()), Doing.FILL_WITH_CELLS);
     }
 
@@ -83,11 +88,11 @@ final class GridEdits {
         Page page = Named.page(piece, edit.pageId());
         Grid grid = gridOf(page);
         List<Grid.Slot> cells = grid.cells();
-        List<PhotoFrame> slotted = page.slotted();
+        List<Frame> slotted = page.slotted();
         List<Grid.Slot> joined = new ArrayList<>();
-        Optional<PhotoFrame> kept = Optional.empty();
+        Optional<Frame> kept = Optional.empty();
         for (int slot = 0; slot < cells.size(); slot++) {
-            PhotoFrame frame = slotted.get(slot);
+            Frame frame = slotted.get(slot);
             if (edit.frameIds().contains(frame.id())) {
                 joined.add(cells.get(slot));
                 kept = kept.filter(one -> !one.isEmpty() || frame.isEmpty()).or(() -> Optional.of(frame));
@@ -106,7 +111,7 @@ final class GridEdits {
         List<CellSpan> spans = new ArrayList<>(grid.spans());
         spans.removeIf(span::meets);
         spans.add(span);
-        Map<Integer, PhotoFrame> wanted = new HashMap<>();
+        Map<Integer, Frame> wanted = new HashMap<>();
         kept.ifPresent(frame -> wanted.put(at(span.row(), span.column()), frame));
         return Outcome.of(piece, moved(piece, page, grid.withSpans(spans), wanted), Doing.JOIN);
     }
@@ -114,7 +119,7 @@ final class GridEdits {
     private Outcome part(Piece piece, Edit.PartCells edit) {
         Page page = Named.page(piece, edit.pageId());
         Grid grid = gridOf(page);
-        int slot = page.slotted().stream().map(PhotoFrame::id).toList().indexOf(edit.frameId());
+        int slot = page.slotted().stream().map(Frame::id).toList().indexOf(edit.frameId());
         List<CellSpan> spans = new ArrayList<>(grid.spans());
         if (slot < 0
                 || !spans.removeIf(span -> span.covers(
@@ -125,24 +130,23 @@ final class GridEdits {
     }
 
     /** The page with another grid of the same rows and columns: each frame stays in the cell where its own began. */
-    private Page moved(Piece piece, Page page, Grid grid, Map<Integer, PhotoFrame> wanted) {
-        Map<Integer, PhotoFrame> byCell = new HashMap<>();
+    private Page moved(Piece piece, Page page, Grid grid, Map<Integer, Frame> wanted) {
+        Map<Integer, Frame> byCell = new HashMap<>();
         List<Grid.Slot> before = gridOf(page).cells();
-        List<PhotoFrame> slotted = page.slotted();
+        List<Frame> slotted = page.slotted();
         for (int slot = 0; slot < before.size(); slot++) {
             byCell.put(at(before.get(slot).row(), before.get(slot).column()), slotted.get(slot));
         }
         byCell.putAll(wanted);
         Map<UUID, Integer> slots = new HashMap<>();
-        List<PhotoFrame> added = new ArrayList<>();
+        List<Frame> added = new ArrayList<>();
         List<Grid.Slot> cells = grid.cells();
         for (int slot = 0; slot < cells.size(); slot++) {
-            PhotoFrame frame =
-                    byCell.get(at(cells.get(slot).row(), cells.get(slot).column()));
+            Frame frame = byCell.get(at(cells.get(slot).row(), cells.get(slot).column()));
             if (frame != null) {
                 slots.put(frame.id(), slot);
             } else {
-                added.add(PhotoFrame.empty(
+                added.add(Frame.empty(
                         ids.get(),
                         new Placement.InSlot(slot),
                         piece.styles().usual().id()));
@@ -152,7 +156,7 @@ final class GridEdits {
             Integer slot = slots.get(frame.id());
             return slot != null
                     ? Optional.of(frame.inSlot(slot))
-                    : Optional.of(frame).filter(PhotoFrame::isFree);
+                    : Optional.of(frame).filter(Frame::hasOwnPlace);
         }));
         items.addAll(added);
         return page.with(grid, items);

@@ -19,11 +19,11 @@ import wovenset.core.edit.slots.Named;
 import wovenset.core.edit.slots.Slots;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.item.Fill;
+import wovenset.core.item.Frame;
 import wovenset.core.item.Group;
 import wovenset.core.item.Item;
 import wovenset.core.item.Items;
 import wovenset.core.item.Look;
-import wovenset.core.item.PhotoFrame;
 import wovenset.core.item.Placement;
 import wovenset.core.measure.Format;
 import wovenset.core.photo.PhotoFacts;
@@ -61,7 +61,7 @@ final class ItemEdits {
         handlers.on(Edit.AddItems.class, this::add);
         handlers.on(Edit.RemoveItems.class, (piece, edit) -> {
             Page page = Named.page(piece, edit.pageId());
-            List<PhotoFrame> frames = Named.frames(page, edit.itemIds());
+            List<Frame> frames = Named.frames(page, edit.itemIds());
             return Outcome.of(piece, new Slots(piece, facts, ids).without(page, frames), Doing.DELETE, frames.size());
         });
         handlers.on(Edit.RestackItems.class, ItemEdits::restack);
@@ -74,7 +74,7 @@ final class ItemEdits {
         Set<UUID> wanted = new HashSet<>(edit.itemIds());
         Named.frames(page, edit.itemIds());
         boolean pins = edit.change() instanceof ItemChange.SetPinned;
-        if (pins && Named.frames(page, edit.itemIds()).stream().allMatch(PhotoFrame::isEmpty)) {
+        if (pins && Named.frames(page, edit.itemIds()).stream().allMatch(Frame::isEmpty)) {
             throw EditRefusedException.of("itemIds", Reason.SELECT_PHOTO_FIRST);
         }
         Page patched =
@@ -84,9 +84,9 @@ final class ItemEdits {
 
     /** Puts frames where they are wanted, unless they are locked. */
     Outcome moved(Piece piece, Page page, Map<UUID, Placement.Free> wanted, Said name) {
-        for (PhotoFrame frame : Named.frames(page, List.copyOf(wanted.keySet()))) {
+        for (Frame frame : Named.frames(page, List.copyOf(wanted.keySet()))) {
             Placement.Free to = Objects.requireNonNull(wanted.get(frame.id()));
-            if (frame.isFree() && frame.look().locked() && !to.equals(frame.placement())) {
+            if (frame.hasOwnPlace() && frame.look().locked() && !to.equals(frame.placement())) {
                 throw Named.locked(page, frame);
             }
             checkSeen(piece.format(), to);
@@ -113,7 +113,7 @@ final class ItemEdits {
 
     private static Said moveName(Page page, Map<UUID, Placement.Free> wanted) {
         Doing doing = Doing.MOVE;
-        for (PhotoFrame frame : page.frames()) {
+        for (Frame frame : page.frames()) {
             Placement.Free to = wanted.get(frame.id());
             if (to == null) {
                 continue;
@@ -134,18 +134,21 @@ final class ItemEdits {
 
     private Outcome add(Piece piece, Edit.AddItems edit) {
         Page page = Named.page(piece, edit.pageId());
-        List<PhotoFrame> added = Items.frames(edit.items());
+        List<Frame> added = Items.frames(edit.items());
         if (added.isEmpty()) {
             throw EditRefusedException.of("items", Reason.NOTHING_TO_ADD);
         }
         if (page.frames().size() + added.size() > MOST_FRAMES) {
             throw EditRefusedException.of("items", Reason.FRAME_COUNT, MOST_FRAMES);
         }
-        for (PhotoFrame frame : added) {
-            if (!(frame.placement() instanceof Placement.Free free)) {
+        for (Frame frame : added) {
+            if (frame.isSlotted()) {
                 throw EditRefusedException.of("items", Reason.PLACE_NEEDED);
             }
-            checkSeen(piece.format(), free);
+            WordsEdits.check(frame);
+            if (frame.placement() instanceof Placement.Free free) {
+                checkSeen(piece.format(), free);
+            }
         }
         Map<UUID, UUID> known = new HashMap<>();
         Piece with = withEntries(piece, edit.entries(), known);
@@ -178,10 +181,10 @@ final class ItemEdits {
     }
 
     /** A frame that came from elsewhere: it names entries and styles of this piece. */
-    private static PhotoFrame shown(Piece piece, PhotoFrame frame, Map<UUID, UUID> known) {
+    private static Frame shown(Piece piece, Frame frame, Map<UUID, UUID> known) {
         boolean styled = piece.styles().frames().stream()
                 .anyMatch(style -> style.id().equals(frame.style().style()));
-        PhotoFrame one = styled
+        Frame one = styled
                 ? frame
                 : frame.withStyle(
                         new StyleUse(piece.styles().usual().id(), frame.style().differences()));
@@ -192,7 +195,7 @@ final class ItemEdits {
         if (piece.entries().find(entry).isEmpty()) {
             throw EditRefusedException.of("items", Reason.ENTRY_GONE);
         }
-        return new PhotoFrame(
+        return new Frame(
                 one.id(),
                 one.placement(),
                 one.look(),

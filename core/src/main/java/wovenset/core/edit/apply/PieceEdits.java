@@ -6,7 +6,8 @@ import wovenset.core.arrangement.Scattered;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.EditRefusedException;
 import wovenset.core.edit.Outcome;
-import wovenset.core.item.PhotoFrame;
+import wovenset.core.item.Fill;
+import wovenset.core.item.Frame;
 import wovenset.core.item.Placement;
 import wovenset.core.measure.Format;
 import wovenset.core.measure.Length;
@@ -65,7 +66,19 @@ final class PieceEdits {
                 arrangement, page.mapFrames(frame -> scaled(frame, from, to)).items());
     }
 
-    private static PhotoFrame scaled(PhotoFrame frame, Format from, Format to) {
+    private static Frame scaled(Frame frame, Format from, Format to) {
+        double by = Math.min(
+                to.width().mm() / from.width().mm(),
+                to.height().mm() / from.height().mm());
+        boolean locked = frame.look().locked();
+        if (frame.fill() instanceof Fill.Words words && !locked) {
+            return moved(
+                    frame.withFill(new Fill.Words(words.text(), words.style().scaled(by))), from, to);
+        }
+        return moved(frame, from, to);
+    }
+
+    private static Frame moved(Frame frame, Format from, Format to) {
         if (!(frame.placement() instanceof Placement.Free free)) {
             return frame;
         }

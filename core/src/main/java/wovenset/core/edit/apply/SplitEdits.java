@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import java.util.function.Supplier;
 import wovenset.core.arrange.propose.PageProposals;
+import wovenset.core.arrange.space.Heads;
 import wovenset.core.arrangement.Grid;
 import wovenset.core.arrangement.Margins;
 import wovenset.core.edit.Edit;
@@ -13,9 +14,9 @@ import wovenset.core.edit.Outcome;
 import wovenset.core.edit.slots.Named;
 import wovenset.core.geometry.Box;
 import wovenset.core.item.Fill;
+import wovenset.core.item.Frame;
 import wovenset.core.item.FrameWords;
 import wovenset.core.item.Item;
-import wovenset.core.item.PhotoFrame;
 import wovenset.core.item.Placement;
 import wovenset.core.measure.Length;
 import wovenset.core.piece.Page;
@@ -100,8 +101,8 @@ final class SplitEdits {
         return pages;
     }
 
-    private PhotoFrame window(Piece piece, int slot, SharedPicture picture) {
-        return PhotoFrame.empty(
+    private Frame window(Piece piece, int slot, SharedPicture picture) {
+        return Frame.empty(
                         ids.get(),
                         new Placement.InSlot(slot),
                         piece.styles().usual().id())
@@ -111,7 +112,7 @@ final class SplitEdits {
     }
 
     private Page framed(Piece piece, Page page, Edit.SplitEntry edit) {
-        Margins margins = page.arrangement().margins();
+        Margins margins = Heads.of(piece, page).margins();
         Length gapsAcross = edit.gap().times(edit.across() - 1);
         Length gapsDown = edit.gap().times(edit.down() - 1);
         Length width = shared(
@@ -130,7 +131,7 @@ final class SplitEdits {
                 edit.down());
         List<SharedPicture> pictures = new ArrayList<>();
         List<Item> items = new ArrayList<>(
-                page.frames().stream().filter(PhotoFrame::isFree).toList());
+                page.frames().stream().filter(Frame::hasOwnPlace).toList());
         for (int slot = 0; slot < edit.across() * edit.down(); slot++) {
             int row = slot / edit.across();
             int column = slot % edit.across();
@@ -150,7 +151,7 @@ final class SplitEdits {
                     });
             items.add(window(piece, slot, picture));
         }
-        Grid grid = new Grid(edit.down(), edit.across(), margins, edit.gap(), edit.gap(), null);
+        Grid grid = new Grid(edit.down(), edit.across(), page.arrangement().margins(), edit.gap(), edit.gap(), null);
         List<SharedPicture> all = new ArrayList<>(page.pictures());
         all.addAll(pictures);
         return page.withPictures(all).with(grid, items);

@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import wovenset.core.edit.EditRefusedException;
+import wovenset.core.item.Frame;
 import wovenset.core.item.Item;
 import wovenset.core.item.Items;
-import wovenset.core.item.PhotoFrame;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 import wovenset.core.said.Reason;
@@ -19,16 +19,16 @@ public final class Named {
         return piece.page(pageId).orElseThrow(() -> EditRefusedException.of("pageId", Reason.PAGE_GONE));
     }
 
-    public static PhotoFrame frame(Page page, UUID frameId) {
+    public static Frame frame(Page page, UUID frameId) {
         return page.frame(frameId).orElseThrow(() -> EditRefusedException.of("frameId", Reason.FRAME_GONE));
     }
 
     /** The frames of these names, each once, in their order. A group stands for all frames in it. */
-    public static List<PhotoFrame> frames(Page page, List<UUID> itemIds) {
+    public static List<Frame> frames(Page page, List<UUID> itemIds) {
         if (itemIds.isEmpty()) {
             throw EditRefusedException.of("itemIds", Reason.SELECT_FIRST);
         }
-        List<PhotoFrame> frames = new ArrayList<>();
+        List<Frame> frames = new ArrayList<>();
         for (UUID id : itemIds) {
             Item item = page.item(id).orElseThrow(() -> EditRefusedException.of("itemIds", Reason.FRAME_GONE));
             frames.addAll(Items.frames(List.of(item)));
@@ -37,7 +37,7 @@ public final class Named {
     }
 
     /** That this frame is locked, by the number that it has on its page. */
-    public static EditRefusedException locked(Page page, PhotoFrame frame) {
+    public static EditRefusedException locked(Page page, Frame frame) {
         return EditRefusedException.of("itemIds", Reason.LOCKED, page.frames().indexOf(frame) + 1);
     }
 }

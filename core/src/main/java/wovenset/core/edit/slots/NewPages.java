@@ -10,9 +10,9 @@ import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import wovenset.core.arrangement.Arrangement;
 import wovenset.core.item.Fill;
+import wovenset.core.item.Frame;
 import wovenset.core.item.Item;
 import wovenset.core.item.Items;
-import wovenset.core.item.PhotoFrame;
 import wovenset.core.item.Placement;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.SharedPicture;
@@ -23,16 +23,21 @@ public final class NewPages {
 
     /** A page with an empty frame in each slot. */
     public static Page empty(Arrangement arrangement, UUID style, Supplier<UUID> ids) {
-        List<PhotoFrame> frames = IntStream.range(0, arrangement.slots())
-                .mapToObj(slot -> PhotoFrame.empty(ids.get(), new Placement.InSlot(slot), style))
+        List<Frame> frames = IntStream.range(0, arrangement.slots())
+                .mapToObj(slot -> Frame.empty(ids.get(), new Placement.InSlot(slot), style))
                 .toList();
         return Page.of(ids.get(), arrangement, frames);
     }
 
-    /** A page whose frames lie as on this one, all empty. */
+    /** A page whose frames lie as on this one, all empty; words outside its slots are this one's alone. */
     public static Page emptyLike(Page page, Supplier<UUID> ids) {
-        List<Item> items =
-                Items.renamed(Items.mapFrames(page.items(), frame -> Optional.of(frame.emptied(frame.id()))), ids);
+        List<Item> items = Items.renamed(
+                Items.mapFrames(
+                        page.items(),
+                        frame -> frame.showsWords() && frame.hasOwnPlace()
+                                ? Optional.empty()
+                                : Optional.of(frame.emptied(frame.id()))),
+                ids);
         return new Page(ids.get(), page.ground(), page.arrangement(), items, page.guides(), List.of());
     }
 

@@ -7,7 +7,7 @@ import wovenset.core.arrange.space.PagePhotos;
 import wovenset.core.arrangement.Scattered;
 import wovenset.core.geometry.Box;
 import wovenset.core.geometry.BoxMm;
-import wovenset.core.item.PhotoFrame;
+import wovenset.core.item.Frame;
 import wovenset.core.item.Placement;
 import wovenset.core.photo.PhotoFacts;
 import wovenset.core.piece.Page;
@@ -44,7 +44,7 @@ public final class PrintFit {
                 .forEach(frame -> shown.put(frame.placement(), old.shown(frame)));
         PagePhotos photos = new PagePhotos(after, page, facts);
         Scattered fitted = scattered;
-        for (PhotoFrame frame : page.slotted()) {
+        for (Frame frame : page.slotted()) {
             double now = photos.shown(frame);
             boolean changed = !frame.isEmpty() && shown.getOrDefault(frame.placement(), 0.0) != now;
             if (changed && frame.placement() instanceof Placement.InSlot in) {

@@ -12,9 +12,9 @@ import wovenset.core.arrangement.Arrangement;
 import wovenset.core.arrangement.ByHand;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.EditRefusedException;
+import wovenset.core.item.Frame;
 import wovenset.core.item.Item;
 import wovenset.core.item.Items;
-import wovenset.core.item.PhotoFrame;
 import wovenset.core.item.Placement;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
@@ -40,14 +40,14 @@ public final class Reflowing {
      * right after it.
      */
     public Piece page(Page page, Arrangement arrangement) {
-        List<PhotoFrame> frames = shortened(page.slotted(), arrangement.slots());
+        List<Frame> frames = shortened(page.slotted(), arrangement.slots());
         int kept = Math.min(frames.size(), arrangement.slots());
         Page changed = arranged(page, arrangement, frames.subList(0, kept));
         return with(page, changed, frames.subList(kept, frames.size()));
     }
 
     /** The page changed, and after it pages like it for what it has no room for. */
-    public Piece with(Page page, Page changed, List<PhotoFrame> surplus) {
+    public Piece with(Page page, Page changed, List<Frame> surplus) {
         List<Page> pages = new ArrayList<>();
         for (Page one : piece.pages()) {
             if (!one.id().equals(page.id())) {
@@ -55,7 +55,7 @@ public final class Reflowing {
                 continue;
             }
             pages.add(changed);
-            Iterator<PhotoFrame> next = surplus.iterator();
+            Iterator<Frame> next = surplus.iterator();
             while (next.hasNext()) {
                 pages.add(filled(blank(changed), next));
             }
@@ -96,11 +96,11 @@ public final class Reflowing {
     }
 
     private Piece anew(Arrangement arrangement) {
-        List<PhotoFrame> contents = piece.pages().stream()
+        List<Frame> contents = piece.pages().stream()
                 .flatMap(page -> page.slotted().stream())
                 .filter(frame -> !frame.isEmpty())
                 .toList();
-        Iterator<PhotoFrame> next = contents.iterator();
+        Iterator<Frame> next = contents.iterator();
         List<Page> pages = new ArrayList<>();
         int last = -1;
         for (Page page : piece.pages()) {
@@ -108,7 +108,7 @@ public final class Reflowing {
                 pages.add(page);
                 continue;
             }
-            boolean onlyFlowed = page.frames().stream().noneMatch(PhotoFrame::isFree)
+            boolean onlyFlowed = page.frames().stream().noneMatch(Frame::hasOwnPlace)
                     && page.slotted().stream().anyMatch(frame -> !frame.isEmpty());
             if (!next.hasNext() && onlyFlowed && last >= 0) {
                 continue;
@@ -127,36 +127,36 @@ public final class Reflowing {
     private static Page emptied(Page page) {
         return page.with(
                 new ByHand(page.arrangement().margins()),
-                Items.mapFrames(page.items(), frame -> Optional.of(frame).filter(PhotoFrame::isFree)));
+                Items.mapFrames(page.items(), frame -> Optional.of(frame).filter(Frame::hasOwnPlace)));
     }
 
     /** An empty page with the slots of this one and nothing that lies freely. */
     private Page blank(Page page) {
         return NewPages.emptyLike(
                 page.withItems(Items.mapFrames(
-                        page.items(), frame -> Optional.of(frame).filter(one -> !one.isFree()))),
+                        page.items(), frame -> Optional.of(frame).filter(Frame::isSlotted))),
                 ids);
     }
 
     /** These frames in the first slots, in this order; further slots are empty, other slotted frames go. */
-    private Page arranged(Page page, Arrangement arrangement, List<PhotoFrame> frames) {
-        List<UUID> order = frames.stream().map(PhotoFrame::id).toList();
+    private Page arranged(Page page, Arrangement arrangement, List<Frame> frames) {
+        List<UUID> order = frames.stream().map(Frame::id).toList();
         List<Item> items = new ArrayList<>(Items.mapFrames(page.items(), frame -> {
             int slot = order.indexOf(frame.id());
             return slot >= 0
                     ? Optional.of(frame.inSlot(slot))
-                    : Optional.of(frame).filter(PhotoFrame::isFree);
+                    : Optional.of(frame).filter(Frame::hasOwnPlace);
         }));
         UUID style = piece.styles().usual().id();
         for (int slot = order.size(); slot < arrangement.slots() && !arrangement.mayBeVacant(); slot++) {
-            items.add(PhotoFrame.empty(ids.get(), new Placement.InSlot(slot), style));
+            items.add(Frame.empty(ids.get(), new Placement.InSlot(slot), style));
         }
         return page.with(arrangement, items);
     }
 
     /** At most so many frames where empty ones, from the end, make up the rest. */
-    private static List<PhotoFrame> shortened(List<PhotoFrame> frames, int slots) {
-        List<PhotoFrame> kept = new ArrayList<>(frames);
+    private static List<Frame> shortened(List<Frame> frames, int slots) {
+        List<Frame> kept = new ArrayList<>(frames);
         for (int i = kept.size() - 1; i >= 0 && kept.size() > slots; i--) {
             if (kept.get(i).isEmpty()) {
                 kept.remove(i);
@@ -165,11 +165,11 @@ public final class Reflowing {
         return kept;
     }
 
-    private static Page filled(Page page, Iterator<PhotoFrame> next) {
+    private static Page filled(Page page, Iterator<Frame> next) {
         Page now = page;
-        for (PhotoFrame frame : page.slotted()) {
+        for (Frame frame : page.slotted()) {
             if (next.hasNext()) {
-                PhotoFrame content = next.next();
+                Frame content = next.next();
                 now = now.mapFrame(frame.id(), one -> one.withContentOf(content));
             }
         }

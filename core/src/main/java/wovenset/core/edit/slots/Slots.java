@@ -11,6 +11,7 @@ import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import wovenset.core.arrange.Places;
 import wovenset.core.arrange.slicing.SlicingGrowth;
+import wovenset.core.arrange.space.Heads;
 import wovenset.core.arrange.space.PagePhotos;
 import wovenset.core.arrange.space.PlacesOutcome;
 import wovenset.core.arrange.space.Space;
@@ -22,9 +23,9 @@ import wovenset.core.arrangement.Slicing;
 import wovenset.core.arrangement.SlicingTree;
 import wovenset.core.edit.EditRefusedException;
 import wovenset.core.geometry.Box;
+import wovenset.core.item.Frame;
 import wovenset.core.item.Item;
 import wovenset.core.item.Items;
-import wovenset.core.item.PhotoFrame;
 import wovenset.core.item.Placement;
 import wovenset.core.measure.Length;
 import wovenset.core.photo.PhotoFacts;
@@ -50,7 +51,7 @@ public final class Slots {
     }
 
     /** The place of a frame as one of its own. */
-    public static Placement.Free placement(PhotoFrame frame, PlacesOutcome.Fits places) {
+    public static Placement.Free placement(Frame frame, PlacesOutcome.Fits places) {
         return frame.placement() instanceof Placement.Free free
                 ? free
                 : places.of(frame.id()).free();
@@ -58,30 +59,30 @@ public final class Slots {
 
     /** These frames with the places that they have as their own, in front; a grid keeps empty cells for them. */
     public Page takenOut(Page page, Set<UUID> out) {
-        List<PhotoFrame> leaving = page.frames().stream()
+        List<Frame> leaving = page.frames().stream()
                 .filter(frame -> out.contains(frame.id()) && !frame.isFree())
                 .toList();
         if (leaving.isEmpty()) {
             return page;
         }
         PlacesOutcome.Fits places = places(page);
-        Set<UUID> leavingIds =
-                new HashSet<>(leaving.stream().map(PhotoFrame::id).toList());
+        Set<UUID> leavingIds = new HashSet<>(leaving.stream().map(Frame::id).toList());
         Page rest = vacated(page, leavingIds, ids);
-        List<Item> items = new ArrayList<>(rest.items());
+        List<Item> items = new ArrayList<>(Items.mapFrames(
+                rest.items(), frame -> Optional.of(frame).filter(one -> !leavingIds.contains(one.id()))));
         leaving.forEach(frame -> items.add(frame.withPlacement(placement(frame, places))));
         return rest.withItems(items);
     }
 
     /** The page without these frames, wherever they were. */
-    public Page without(Page page, List<PhotoFrame> out) {
+    public Page without(Page page, List<Frame> out) {
         out.stream().filter(frame -> frame.look().locked()).findFirst().ifPresent(frame -> {
             throw Named.locked(page, frame);
         });
-        Set<UUID> gone = new HashSet<>(out.stream().map(PhotoFrame::id).toList());
+        Set<UUID> gone = new HashSet<>(out.stream().map(Frame::id).toList());
         Page rest = vacated(page, gone, ids);
-        return rest.withItems(Items.mapFrames(
-                rest.items(), frame -> Optional.of(frame).filter(one -> !(gone.contains(one.id()) && one.isFree()))));
+        return rest.withItems(Items.mapFrames(rest.items(), frame -> Optional.of(frame)
+                .filter(one -> !(gone.contains(one.id()) && one.hasOwnPlace()))));
     }
 
     /** The page whose arrangement no longer places these frames, which are gone with their slots. */
@@ -90,14 +91,14 @@ public final class Slots {
             @Override
             public Page grid(Grid grid) {
                 return page.mapFrames(
-                        frame -> out.contains(frame.id()) && !frame.isFree() ? frame.emptied(ids.get()) : frame);
+                        frame -> out.contains(frame.id()) && frame.isSlotted() ? frame.emptied(ids.get()) : frame);
             }
 
             @Override
             public Page slicing(Slicing slicing) {
                 Optional<SlicingTree> tree = Optional.of(slicing.tree());
                 List<UUID> kept = new ArrayList<>();
-                for (PhotoFrame frame : page.slotted()) {
+                for (Frame frame : page.slotted()) {
                     if (out.contains(frame.id())) {
                         tree = tree.flatMap(now -> now.without(kept.size()));
                     } else {
@@ -107,7 +108,7 @@ public final class Slots {
                 Arrangement rest =
                         tree.<Arrangement>map(slicing::withTree).orElseGet(() -> new ByHand(slicing.margins()));
                 return page.with(rest, Items.mapFrames(page.items(), frame -> {
-                    if (frame.isFree()) {
+                    if (frame.hasOwnPlace()) {
                         return Optional.of(frame);
                     }
                     int slot = kept.indexOf(frame.id());
@@ -118,7 +119,7 @@ public final class Slots {
             @Override
             public Page scattered(Scattered scattered) {
                 return page.withItems(Items.mapFrames(page.items(), frame -> Optional.of(frame)
-                        .filter(one -> one.isFree() || !out.contains(one.id()))));
+                        .filter(one -> one.hasOwnPlace() || !out.contains(one.id()))));
             }
 
             @Override
@@ -131,16 +132,16 @@ public final class Slots {
     public Page released(Page page) {
         PlacesOutcome.Fits places = places(page);
         return page.with(new ByHand(page.arrangement().margins()), Items.mapFrames(page.items(), frame -> {
-            if (!frame.isFree() && frame.isEmpty()) {
+            if (frame.isSlotted() && frame.isEmpty()) {
                 return Optional.empty();
             }
-            return Optional.of(frame.withPlacement(placement(frame, places)));
+            return Optional.of(frame.isSlotted() ? frame.withPlacement(placement(frame, places)) : frame);
         }));
     }
 
-    public Page givenBack(Page page, List<PhotoFrame> back) {
+    public Page givenBack(Page page, List<Frame> back) {
         Page now = page;
-        for (PhotoFrame frame : back) {
+        for (Frame frame : back) {
             if (frame.isFree()) {
                 now = givenBack(now, frame);
             }
@@ -148,12 +149,12 @@ public final class Slots {
         return now;
     }
 
-    private Page givenBack(Page page, PhotoFrame frame) {
+    private Page givenBack(Page page, Frame frame) {
         return page.arrangement().accept(new Arrangement.Visitor<>() {
             @Override
             public Page grid(Grid grid) {
-                PhotoFrame empty = page.slotted().stream()
-                        .filter(PhotoFrame::isEmpty)
+                Frame empty = page.slotted().stream()
+                        .filter(Frame::isEmpty)
                         .findFirst()
                         .orElseThrow(() -> EditRefusedException.of("itemIds", Reason.NO_EMPTY_CELL));
                 return page.withItems(Items.mapFrames(page.items(), one -> {
@@ -166,10 +167,13 @@ public final class Slots {
 
             @Override
             public Page slicing(Slicing slicing) {
-                List<PhotoFrame> frames = new ArrayList<>(page.slotted());
+                List<Frame> frames = new ArrayList<>(page.slotted());
                 frames.add(frame);
-                Space space =
-                        Space.of(piece.format(), slicing.margins(), slicing.gap(), Places.trims(piece, page, frames));
+                Space space = Space.of(
+                        piece.format(),
+                        Heads.of(piece, page).margins(),
+                        slicing.gap(),
+                        Places.trims(piece, page, frames));
                 SlicingTree tree =
                         SlicingGrowth.withOneMore(slicing, new PagePhotos(piece, page, facts).shown(frames), space);
                 return inSlot(slicing.withTree(tree), frames.size() - 1);
@@ -179,7 +183,7 @@ public final class Slots {
             @Override
             public Page scattered(Scattered scattered) {
                 Set<Placement> taken = new HashSet<>(
-                        page.slotted().stream().map(PhotoFrame::placement).toList());
+                        page.slotted().stream().map(Frame::placement).toList());
                 double own = new PagePhotos(piece, page, facts).shown(frame);
                 Optional<Integer> vacancy = IntStream.range(0, scattered.slots())
                         .boxed()
@@ -213,7 +217,7 @@ public final class Slots {
     private static void restack(List<Item> items, UUID frameId, int slot) {
         int own = items.stream().map(Item::id).toList().indexOf(frameId);
         for (int i = 0; i < own; i++) {
-            if (items.get(i) instanceof PhotoFrame other
+            if (items.get(i) instanceof Frame other
                     && other.placement() instanceof Placement.InSlot in
                     && in.slot() > slot) {
                 items.add(i, items.remove(own));

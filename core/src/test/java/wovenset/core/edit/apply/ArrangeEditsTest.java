@@ -37,9 +37,9 @@ import wovenset.core.arrangement.SlicingTree;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.ItemChange;
 import wovenset.core.geometry.BoxMm;
+import wovenset.core.item.Frame;
 import wovenset.core.item.FrameWords;
 import wovenset.core.item.Marks;
-import wovenset.core.item.PhotoFrame;
 import wovenset.core.pattern.Pattern;
 import wovenset.core.pattern.Patterns;
 import wovenset.core.piece.Piece;
@@ -85,14 +85,14 @@ class ArrangeEditsTest {
                 patch(piece, new ItemChange.SetMarks(new Marks(true, true, Marks.Turn.LAST, 2, false)), one));
         List<UUID> order = List.of(frame(piece, 2), one, frame(piece, 1));
         Piece arranged = applied(marked, new Edit.Arrange(page, slicing("(p[pp])", 4), order));
-        assertThat(first(arranged).slotted()).extracting(PhotoFrame::id).containsExactlyElementsOf(order);
+        assertThat(first(arranged).slotted()).extracting(Frame::id).containsExactlyElementsOf(order);
         assertThat(first(arranged).frame(one))
                 .contains(first(marked).frames().get(0).inSlot(1));
         Piece grid = applied(arranged, new Edit.SetGrid(page, grid(2, 2, 10, 5), Edit.Reflow.ASK));
         assertThat(first(grid).slotted())
                 .hasSize(4)
                 .element(1)
-                .extracting(PhotoFrame::id)
+                .extracting(Frame::id)
                 .isEqualTo(one);
     }
 

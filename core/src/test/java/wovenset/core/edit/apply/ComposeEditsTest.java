@@ -17,7 +17,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import wovenset.core.arrangement.Slicing;
 import wovenset.core.edit.Edit;
-import wovenset.core.item.PhotoFrame;
+import wovenset.core.item.Frame;
 import wovenset.core.piece.Entry;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
@@ -54,7 +54,7 @@ class ComposeEditsTest {
             assertThat(page.arrangement()).isInstanceOf(Slicing.class);
             assertThat(page.arrangement().margins())
                     .isEqualTo(first(before).arrangement().margins());
-            assertThat(page.frames()).noneMatch(PhotoFrame::isEmpty);
+            assertThat(page.frames()).noneMatch(Frame::isEmpty);
         }
         assertThat(after.pages().get(0).frames()).hasSize(Math.min(each, photos));
     }

@@ -26,8 +26,8 @@ import wovenset.core.edit.Edit;
 import wovenset.core.edit.ItemChange;
 import wovenset.core.edit.Outcome;
 import wovenset.core.item.Crop;
+import wovenset.core.item.Frame;
 import wovenset.core.item.FrameWords;
-import wovenset.core.item.PhotoFrame;
 import wovenset.core.photo.Region;
 import wovenset.core.piece.Entry;
 import wovenset.core.piece.Piece;
@@ -62,7 +62,7 @@ class EntryEditsTest {
                 patch(one, new ItemChange.SetOpacity(0.5), frame(one, 0)),
                 new Edit.AddPhotos(List.of(photo(2))));
         Outcome outcome = new Edits(Pieces.facts(), ids()).apply(cropped, place(cropped, 0, 2));
-        PhotoFrame frame = first(outcome.piece()).frames().get(0);
+        Frame frame = first(outcome.piece()).frames().get(0);
         assertThat(frame.crop()).isEqualTo(Crop.CENTRED);
         assertThat(frame.look().opacity()).isEqualTo(0.5);
         assertThat(outcome.name().code()).isEqualTo(Doing.PLACE.code());

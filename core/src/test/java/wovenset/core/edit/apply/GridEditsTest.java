@@ -25,7 +25,7 @@ import wovenset.core.arrangement.Grid;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.ItemChange;
 import wovenset.core.item.Fill;
-import wovenset.core.item.PhotoFrame;
+import wovenset.core.item.Frame;
 import wovenset.core.measure.Length;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
@@ -70,7 +70,7 @@ class GridEditsTest {
             assertThat(changed.pages())
                     .flatExtracting(Page::frames)
                     .filteredOn(frame -> !frame.isEmpty())
-                    .extracting(PhotoFrame::crop)
+                    .extracting(Frame::crop)
                     .containsOnly(crop(0.2, 0.2, 2, 7));
         }
     }
@@ -136,7 +136,7 @@ class GridEditsTest {
         assertThat(frame(joined, 1)).isEqualTo(ids.get(1));
         Piece parted = applied(joined, new Edit.PartCells(page, ids.get(1)));
         assertThat(first(parted).slotted())
-                .extracting(PhotoFrame::isEmpty)
+                .extracting(Frame::isEmpty)
                 .containsExactly(false, false, true, false, true, true);
         checkRefused(
                 piece, new Edit.JoinCells(page, List.of(ids.get(0), ids.get(4))), "frameIds", Reason.JOIN_RECTANGLE);

@@ -35,8 +35,8 @@ import wovenset.core.edit.Edit;
 import wovenset.core.edit.ItemChange;
 import wovenset.core.edit.Outcome;
 import wovenset.core.geometry.BoxMm;
+import wovenset.core.item.Frame;
 import wovenset.core.item.Group;
-import wovenset.core.item.PhotoFrame;
 import wovenset.core.piece.Piece;
 import wovenset.core.said.Doing;
 import wovenset.core.said.Reason;
@@ -110,17 +110,17 @@ class ItemEditsTest {
     void addedFramesLieInFrontWithNamesOfTheirOwnAndBringTheirEntriesFromOtherPieces() {
         Piece before = row(2);
         Piece other = row(3);
-        PhotoFrame copied =
+        Frame copied =
                 first(other).frames().get(2).withCrop(crop(0.4, 0.5, 2, 5)).withPlacement(free(60, 5, 40, 30));
         Piece pasted = applied(
                 before,
                 new Edit.AddItems(
                         first(before).id(), List.of(copied), other.entries().list()));
         assertThat(shown(pasted)).containsExactly(1, 2, 3);
-        PhotoFrame last = first(pasted).frames().get(2);
+        Frame last = first(pasted).frames().get(2);
         assertThat(last.id()).isNotEqualTo(copied.id());
         assertThat(last.crop()).isEqualTo(copied.crop());
-        PhotoFrame far = PhotoFrame.empty(
+        Frame far = Frame.empty(
                 UUID.randomUUID(), free(400, 5, 40, 30), last.style().style());
         checkRefused(before, new Edit.AddItems(first(before).id(), List.of(far), List.of()), "to", Reason.OFF_THE_PAGE);
         checkRefused(
@@ -225,7 +225,7 @@ class ItemEditsTest {
     void photosFlowIntoDrawnFramesAndAPageAfterThemHasNone() {
         Piece piece = row(2);
         UUID page = first(piece).id();
-        PhotoFrame drawn = PhotoFrame.empty(
+        Frame drawn = Frame.empty(
                 UUID.randomUUID(), free(5, 5, 40, 30), piece.styles().usual().id());
         Piece filled = applied(
                 piece,

@@ -26,7 +26,7 @@ import org.junit.jupiter.api.Test;
 import wovenset.core.arrangement.Grid;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.ItemChange;
-import wovenset.core.item.PhotoFrame;
+import wovenset.core.item.Frame;
 import wovenset.core.item.Placement;
 import wovenset.core.measure.Format;
 import wovenset.core.piece.Guide;
@@ -130,7 +130,7 @@ class PieceEditsTest {
         assertThat(shown(copied)).containsExactly(1, 0, 1, 0, 0, 0);
         assertThat(copied.pages())
                 .flatExtracting(Page::frames)
-                .extracting(PhotoFrame::id)
+                .extracting(Frame::id)
                 .doesNotHaveDuplicates();
         assertThat(applied(before, new Edit.MovePage(b, 0)).pages())
                 .extracting(Page::id)

@@ -25,9 +25,9 @@ import wovenset.core.edit.ItemChange;
 import wovenset.core.geometry.Box;
 import wovenset.core.item.Crop;
 import wovenset.core.item.Fill;
+import wovenset.core.item.Frame;
 import wovenset.core.item.Item;
 import wovenset.core.item.Items;
-import wovenset.core.item.PhotoFrame;
 import wovenset.core.item.Placement;
 import wovenset.core.photo.Region;
 import wovenset.core.piece.Guide;
@@ -99,12 +99,12 @@ class StepNamesTest {
     void whatIsAddedIsNamedAndCounted() {
         Piece piece = row(1);
         UUID style = piece.styles().usual().id();
-        PhotoFrame empty = PhotoFrame.empty(UUID.randomUUID(), free(20, 20, 40, 40), style);
+        Frame empty = Frame.empty(UUID.randomUUID(), free(20, 20, 40, 40), style);
         UUID page = first(piece).id();
         checkName(piece, new Edit.AddItems(page, List.of(empty), List.of()), Doing.DRAW);
-        PhotoFrame other = PhotoFrame.empty(UUID.randomUUID(), free(70, 20, 40, 40), UUID.randomUUID());
+        Frame other = Frame.empty(UUID.randomUUID(), free(70, 20, 40, 40), UUID.randomUUID());
         checkName(piece, new Edit.AddItems(page, List.of(empty, other), List.of()), Doing.ADD, 2);
-        PhotoFrame shown = empty.withFill(new Fill.OwnPhoto(entry(piece, 1), Crop.CENTRED));
+        Frame shown = empty.withFill(new Fill.OwnPhoto(entry(piece, 1), Crop.CENTRED));
         checkName(piece, new Edit.AddItems(page, List.of(shown), List.of()), Doing.ADD, 1);
         Piece added = applied(piece, new Edit.AddItems(page, List.of(shown, other), List.of()));
         assertThat(added.entries()).as("nothing is gathered that was there").isSameAs(piece.entries());
@@ -114,7 +114,7 @@ class StepNamesTest {
                 .isEqualTo(style);
         checkRefused(piece, new Edit.AddItems(page, List.of(), List.of()), "items", Reason.NOTHING_TO_ADD);
         checkRefused(piece, new Edit.AddItems(page, List.of(empty.inSlot(0)), List.of()), "items", Reason.PLACE_NEEDED);
-        PhotoFrame strange = empty.withFill(new Fill.OwnPhoto(UUID.randomUUID(), Crop.CENTRED));
+        Frame strange = empty.withFill(new Fill.OwnPhoto(UUID.randomUUID(), Crop.CENTRED));
         checkRefused(piece, new Edit.AddItems(page, List.of(strange), List.of()), "items", Reason.ENTRY_GONE);
     }
 
@@ -125,7 +125,7 @@ class StepNamesTest {
         UUID page = first(piece).id();
         List<Item> many = new ArrayList<>();
         for (int i = 1; i < ItemEdits.MOST_FRAMES; i++) {
-            many.add(PhotoFrame.empty(UUID.randomUUID(), free(20, 20, 40, 40), style));
+            many.add(Frame.empty(UUID.randomUUID(), free(20, 20, 40, 40), style));
         }
         Piece full = applied(piece, new Edit.AddItems(page, many, List.of()));
         Edit oneMore = new Edit.AddItems(page, many.subList(0, 1), List.of());
@@ -182,8 +182,8 @@ class StepNamesTest {
         assertThat(copy.frames().get(0).fill())
                 .isEqualTo(new Fill.Through(copy.pictures().get(0).id()));
         assertThat(Collections.disjoint(
-                        copy.frames().stream().map(PhotoFrame::id).toList(),
-                        page.frames().stream().map(PhotoFrame::id).toList()))
+                        copy.frames().stream().map(Frame::id).toList(),
+                        page.frames().stream().map(Frame::id).toList()))
                 .isTrue();
     }
 

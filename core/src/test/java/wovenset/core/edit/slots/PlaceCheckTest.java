@@ -19,7 +19,7 @@ import org.junit.jupiter.api.Test;
 import wovenset.core.edit.EditRefusedException;
 import wovenset.core.item.Crop;
 import wovenset.core.item.Fill;
-import wovenset.core.item.PhotoFrame;
+import wovenset.core.item.Frame;
 import wovenset.core.piece.Guide;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
@@ -33,8 +33,8 @@ class PlaceCheckTest {
         return bordered(piece, 20).mapPage(second.id(), page -> page.with(grid(8, 12, 2, 1), framesFor(page, 96)));
     }
 
-    private static List<PhotoFrame> framesFor(Page page, int count) {
-        PhotoFrame like = page.frames().get(0);
+    private static List<Frame> framesFor(Page page, int count) {
+        Frame like = page.frames().get(0);
         return IntStream.range(0, count)
                 .mapToObj(slot -> like.emptied(UUID.randomUUID()).inSlot(slot))
                 .toList();

@@ -8,14 +8,14 @@ import java.util.List;
 import java.util.stream.Collectors;
 
 /**
- * Fits a caption into a width and a number of lines.
+ * Fits words into a width and the lines that there is room for.
  *
- * <p>Words are set greedily, line by line (a caption is one to four lines, where the best and the greedy break rarely
+ * <p>Words are set greedily, line by line (captions and titles have few lines, where the best and the greedy break rarely
  * differ). If they need more lines than there are, the size is reduced in steps of 4 % down to 60 %; if they still do
  * not fit, the last line is cut with an ellipsis and the result says so. A word wider than the line is broken between
  * characters. Cost: linear in the text for each of at most 13 sizes.
  */
-public final class CaptionFitter {
+public final class WordFitter {
     private static final double SMALLEST_SHARE = 0.6;
     private static final double STEP = 0.96;
     /** Measured large, then scaled: advances at text size would be rounded to hinted pixels. */
@@ -27,13 +27,22 @@ public final class CaptionFitter {
     private final String text;
     private final Font font;
     private final double widthMm;
-    private final int lines;
 
-    private CaptionFitter(String text, Font font, double widthMm, int lines) {
+    private WordFitter(String text, Font font, double widthMm) {
         this.text = text;
         this.font = font;
         this.widthMm = widthMm;
-        this.lines = lines;
+    }
+
+    /** How many lines there are room for at a size in points; at least one. */
+    public interface Room {
+        int lines(double sizePt);
+    }
+
+    /** The room of a height. */
+    public static Room height(double heightMm, double leading) {
+        // Sums of doubles may be a hair below whole lines.
+        return sizePt -> Math.max(1, (int) (heightMm / (leading * sizePt * MM_PER_PT) + 1e-6));
     }
 
     /**
@@ -43,22 +52,36 @@ public final class CaptionFitter {
      * @param lines how many lines there are room for, at least one
      */
     public static FittedWords fit(String text, String typeface, double sizePt, double widthMm, int lines) {
+        return fit(text, typeface, sizePt, widthMm, (Room) size -> lines);
+    }
+
+    /** How many lines these words take at a size, however many that are. */
+    public static int lines(String text, String typeface, double sizePt, double widthMm) {
+        Font font = Typefaces.font(typeface).deriveFont(MEASURED_AT);
+        return new WordFitter(text.strip(), font, widthMm).lines(sizePt).size();
+    }
+
+    /**
+     * @param widthMm the width of the lines, more than zero
+     * @param room how many of them there are
+     */
+    public static FittedWords fit(String text, String typeface, double sizePt, double widthMm, Room room) {
         Font font = Typefaces.font(typeface).deriveFont(MEASURED_AT);
         String missing = text.codePoints()
                 .distinct()
                 .filter(c -> !Character.isWhitespace(c) && !font.canDisplay(c))
                 .mapToObj(Character::toString)
                 .collect(Collectors.joining());
-        CaptionFitter fitter = new CaptionFitter(text.strip(), font, widthMm, lines);
+        WordFitter fitter = new WordFitter(text.strip(), font, widthMm);
         double size = sizePt;
         List<String> broken = fitter.lines(size);
-        while (broken.size() > lines && size * STEP >= sizePt * SMALLEST_SHARE) {
+        while (broken.size() > room.lines(size) && size * STEP >= sizePt * SMALLEST_SHARE) {
             size *= STEP;
             broken = fitter.lines(size);
         }
-        boolean allShown = broken.size() <= lines;
+        boolean allShown = broken.size() <= room.lines(size);
         double used = size;
-        List<String> shown = allShown ? broken : fitter.cut(broken, used);
+        List<String> shown = allShown ? broken : fitter.cut(broken.subList(0, room.lines(used)), used);
         return new FittedWords(
                 shown.stream()
                         .map(line -> new FittedWords.Line(line, fitter.width(line, used)))
@@ -68,13 +91,14 @@ public final class CaptionFitter {
                 missing);
     }
 
-    private List<String> cut(List<String> broken, double size) {
-        List<String> shown = new ArrayList<>(broken.subList(0, lines));
-        String last = shown.get(lines - 1);
+    /** The last of these lines ends in an ellipsis. */
+    private List<String> cut(List<String> lines, double size) {
+        List<String> shown = new ArrayList<>(lines);
+        String last = shown.get(shown.size() - 1);
         while (!last.isEmpty() && width(last + "…", size) > widthMm) {
             last = last.substring(0, last.offsetByCodePoints(last.length(), -1)).stripTrailing();
         }
-        shown.set(lines - 1, last + "…");
+        shown.set(shown.size() - 1, last + "…");
         return shown;
     }
 

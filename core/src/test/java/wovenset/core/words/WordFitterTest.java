@@ -9,12 +9,12 @@ import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.StringLength;
 import org.junit.jupiter.api.Test;
 
-class CaptionFitterTest {
+class WordFitterTest {
     private static final String FACE = "Source Sans 3";
 
     @Test
     void shortWordsStandOnOneLineAtTheWishedSize() {
-        FittedWords fitted = CaptionFitter.fit("Last boat home", FACE, 10, 60, 1);
+        FittedWords fitted = WordFitter.fit("Last boat home", FACE, 10, 60, 1);
         assertThat(fitted.lines()).singleElement().satisfies(line -> assertThat(line.text())
                 .isEqualTo("Last boat home"));
         assertThat(fitted.sizePt()).isEqualTo(10);
@@ -23,20 +23,20 @@ class CaptionFitterTest {
 
     @Test
     void longWordsShrinkBeforeTheyAreCut() {
-        FittedWords shrunk = CaptionFitter.fit("The box kite that would not land", FACE, 10, 42, 1);
+        FittedWords shrunk = WordFitter.fit("The box kite that would not land", FACE, 10, 42, 1);
         assertThat(shrunk.allShown()).isTrue();
         assertThat(shrunk.sizePt()).isBetween(6.0, 9.9);
-        FittedWords cut = CaptionFitter.fit("The box kite that would not land ".repeat(4), FACE, 10, 42, 1);
+        FittedWords cut = WordFitter.fit("The box kite that would not land ".repeat(4), FACE, 10, 42, 1);
         assertThat(cut.allShown()).isFalse();
         assertThat(cut.lines().get(0).text()).startsWith("The box kite").endsWith("…");
     }
 
     @Test
     void wordsBreakOverTheLinesThatThereAreAndKeepTypedBreaks() {
-        assertThat(CaptionFitter.fit("Grounded\nfor the day", FACE, 10, 60, 2).lines())
+        assertThat(WordFitter.fit("Grounded\nfor the day", FACE, 10, 60, 2).lines())
                 .extracting(FittedWords.Line::text)
                 .containsExactly("Grounded", "for the day");
-        assertThat(CaptionFitter.fit("The box kite that would not land", FACE, 10, 30, 2)
+        assertThat(WordFitter.fit("The box kite that would not land", FACE, 10, 30, 2)
                         .lines())
                 .extracting(FittedWords.Line::text)
                 .containsExactly("The box kite that", "would not land");
@@ -44,9 +44,9 @@ class CaptionFitterTest {
 
     @Test
     void namesSignsThatTheTypefaceLacks() {
-        assertThat(CaptionFitter.fit("Drachen 🪁 im Wind 風", FACE, 10, 80, 1).missing())
+        assertThat(WordFitter.fit("Drachen 🪁 im Wind 風", FACE, 10, 80, 1).missing())
                 .isEqualTo("🪁風");
-        assertThat(CaptionFitter.fit("Über Ærø, žluťoučký", FACE, 10, 80, 1).missing())
+        assertThat(WordFitter.fit("Über Ærø, žluťoučký", FACE, 10, 80, 1).missing())
                 .isEmpty();
     }
 
@@ -55,7 +55,7 @@ class CaptionFitterTest {
             @ForAll @StringLength(min = 1, max = 120) String text,
             @ForAll @DoubleRange(min = 8, max = 200) double width,
             @ForAll @IntRange(min = 1, max = 4) int lines) {
-        FittedWords fitted = CaptionFitter.fit(text, "Alegreya", 9, width, lines);
+        FittedWords fitted = WordFitter.fit(text, "Alegreya", 9, width, lines);
         assertThat(fitted.lines().size()).isLessThanOrEqualTo(lines);
         assertThat(fitted.lines()).allSatisfy(line -> {
             if (line.text().codePointCount(0, line.text().length()) > 1) {

@@ -1,0 +1,164 @@
+package wovenset.core.edit.apply;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Supplier;
+import wovenset.core.edit.Edit;
+import wovenset.core.edit.EditRefusedException;
+import wovenset.core.edit.Outcome;
+import wovenset.core.edit.slots.Named;
+import wovenset.core.geometry.Box;
+import wovenset.core.geometry.BoxMm;
+import wovenset.core.item.Fill;
+import wovenset.core.item.Frame;
+import wovenset.core.item.Item;
+import wovenset.core.item.Placement;
+import wovenset.core.measure.Format;
+import wovenset.core.piece.Page;
+import wovenset.core.piece.Piece;
+import wovenset.core.said.Doing;
+import wovenset.core.said.Reason;
+import wovenset.core.style.TextStyle;
+import wovenset.core.words.TextFace;
+import wovenset.core.words.Typefaces;
+import wovenset.core.words.WordFitter;
+
+/** Edits of words that stand in frames of their own. */
+final class WordsEdits {
+    /** Of the page's width, what words have that nobody has given a place. */
+    private static final double SHARE = 0.5;
+
+    private final Supplier<UUID> ids;
+
+    WordsEdits(Supplier<UUID> ids) {
+        this.ids = ids;
+    }
+
+    void register(Handlers handlers) {
+        handlers.on(Edit.AddWords.class, this::add);
+        handlers.on(Edit.WriteWords.class, WordsEdits::write);
+        handlers.on(Edit.DressWords.class, WordsEdits::dress);
+        handlers.on(Edit.PutWordsAcross.class, WordsEdits::putAcross);
+    }
+
+    /** @throws EditRefusedException if the words of this frame cannot be set */
+    static void check(Frame frame) {
+        if (frame.fill() instanceof Fill.Words words
+                && !Typefaces.names().contains(words.style().typeface())) {
+            throw EditRefusedException.of("typeface", Reason.TYPEFACE, String.join(", ", Typefaces.names()));
+        }
+    }
+
+    private Outcome add(Piece piece, Edit.AddWords edit) {
+        Page page = Named.page(piece, edit.pageId());
+        if (page.frames().size() >= ItemEdits.MOST_FRAMES) {
+            throw EditRefusedException.of("items", Reason.FRAME_COUNT, ItemEdits.MOST_FRAMES);
+        }
+        boolean heading = edit.where() != Edit.WordsPlace.FREE;
+        String text = edit.text().orElse(heading ? piece.name() : "");
+        TextStyle style = worn(piece, edit.where()).orElseGet(() -> usual(piece.format(), edit.where()));
+        Placement place =
+                switch (edit.where()) {
+                    case TOP -> new Placement.Across(Placement.Across.Side.TOP);
+                    case BOTTOM -> new Placement.Across(Placement.Across.Side.BOTTOM);
+                    case FREE -> inTheMiddle(piece.format(), text, style);
+                };
+        Frame frame = Frame.of(ids.get(), place, piece.styles().usual().id(), new Fill.Words(text, style));
+        List<Item> items = new ArrayList<>(page.items());
+        items.add(frame);
+        return Outcome.of(piece, page.withItems(items), Doing.ADD_WORDS);
+    }
+
+    private static TextStyle usual(Format format, Edit.WordsPlace where) {
+        TextStyle title = TextStyle.title(format);
+        return switch (where) {
+            case TOP -> title;
+            case BOTTOM -> title.scaled(0.5);
+            case FREE -> TextStyle.reading(format);
+        };
+    }
+
+    /** As words in such a place look already in this piece. */
+    private static Optional<TextStyle> worn(Piece piece, Edit.WordsPlace where) {
+        return piece.pages().stream()
+                .flatMap(page -> page.frames().stream())
+                .filter(frame -> frame.showsWords() && where.equals(placeOf(frame)))
+                .map(frame -> ((Fill.Words) frame.fill()).style())
+                .findFirst();
+    }
+
+    private static Edit.WordsPlace placeOf(Frame frame) {
+        if (!(frame.placement() instanceof Placement.Across across)) {
+            return Edit.WordsPlace.FREE;
+        }
+        return across.side() == Placement.Across.Side.TOP ? Edit.WordsPlace.TOP : Edit.WordsPlace.BOTTOM;
+    }
+
+    private static Placement.Free inTheMiddle(Format format, String text, TextStyle style) {
+        double width = format.width().mm() * SHARE;
+        int lines = Math.max(3, WordFitter.lines(text, TextFace.of(style), style.sizePt(), width));
+        double height = Math.min(format.height().mm() * 0.8, lines * style.leading() * style.sizePt() * 25.4 / 72);
+        return new Placement.Free(
+                Box.of(new BoxMm(
+                        (format.width().mm() - width) / 2, (format.height().mm() - height) / 2, width, height)),
+                0);
+    }
+
+    private static Outcome write(Piece piece, Edit.WriteWords edit) {
+        Page page = Named.page(piece, edit.pageId());
+        Frame frame = Named.frame(page, edit.frameId());
+        if (!frame.isEmpty() && !frame.showsWords()) {
+            throw EditRefusedException.of("frameId", Reason.FRAME_HAS_PHOTO);
+        }
+        TextStyle style = frame.fill() instanceof Fill.Words words
+                ? words.style()
+                : worn(piece, Edit.WordsPlace.FREE).orElseGet(() -> TextStyle.reading(piece.format()));
+        Fill fill = new Fill.Words(edit.text().strip(), style);
+        return Outcome.of(piece, page.mapFrame(frame.id(), one -> one.withFill(fill)), Doing.WRITE);
+    }
+
+    private static Outcome dress(Piece piece, Edit.DressWords edit) {
+        Page page = Named.page(piece, edit.pageId());
+        Set<Frame> wanted = new HashSet<>(Named.frames(page, edit.itemIds()));
+        wanted.removeIf(frame -> !frame.showsWords());
+        if (wanted.isEmpty()) {
+            throw EditRefusedException.of("itemIds", Reason.SELECT_WORDS_FIRST);
+        }
+        Page dressed = page.mapFrames(frame -> wanted.contains(frame) ? dressed(frame, edit) : frame);
+        dressed.frames().forEach(WordsEdits::check);
+        return Outcome.of(piece, dressed, Doing.DRESS_WORDS, wanted.size());
+    }
+
+    private static Frame dressed(Frame frame, Edit.DressWords edit) {
+        if (!(frame.fill() instanceof Fill.Words words)) {
+            return frame;
+        }
+        TextStyle old = words.style();
+        TextStyle style = new TextStyle(
+                edit.typeface().orElse(old.typeface()),
+                edit.weight().orElse(old.weight()),
+                edit.sizePt().orElse(old.sizePt()),
+                edit.leading().orElse(old.leading()),
+                edit.align().orElse(old.align()),
+                edit.stand().orElse(old.stand()),
+                edit.colour().orElse(old.colour()));
+        return frame.withFill(new Fill.Words(words.text(), style));
+    }
+
+    private static Outcome putAcross(Piece piece, Edit.PutWordsAcross edit) {
+        Page page = Named.page(piece, edit.pageId());
+        Frame frame = Named.frame(page, edit.frameId());
+        if (!frame.showsWords()) {
+            throw EditRefusedException.of("frameId", Reason.SELECT_WORDS_FIRST);
+        }
+        if (frame.isSlotted()) {
+            throw EditRefusedException.of("frameId", Reason.WORDS_IN_CELL);
+        }
+        Placement across = new Placement.Across(edit.side());
+        return Outcome.of(piece, page.mapFrame(frame.id(), one -> one.withPlacement(across)), Doing.PUT_ACROSS);
+    }
+}

@@ -1,0 +1,133 @@
+package wovenset.core.item;
+
+import java.util.UUID;
+import wovenset.core.said.Checks;
+import wovenset.core.said.Reason;
+import wovenset.core.style.Outline;
+import wovenset.core.style.StyleUse;
+
+/**
+ * A frame for a photo, or for words.
+ *
+ * @param marks what is wanted of the photo when the page is arranged anew
+ */
+public record Frame(
+        UUID id,
+        Placement placement,
+        Look look,
+        StyleUse style,
+        Outline outline,
+        Fill fill,
+        FrameWords words,
+        Marks marks)
+        implements Item {
+    public Frame {
+        Checks.that(fill instanceof Fill.Words || !(placement instanceof Placement.Across), Reason.ACROSS_IS_FOR_WORDS);
+    }
+
+    /** A frame with nothing in it. */
+    public static Frame empty(UUID id, Placement placement, UUID style) {
+        return of(id, placement, style, Fill.EMPTY);
+    }
+
+    /** A frame that nobody has changed. */
+    public static Frame of(UUID id, Placement placement, UUID style, Fill fill) {
+        return new Frame(
+                id,
+                placement,
+                Look.PLAIN,
+                StyleUse.of(style),
+                new Outline.Rect(),
+                fill,
+                FrameWords.OF_ENTRY,
+                Marks.NONE);
+    }
+
+    /** A frame that looks like this one, with nothing in it. */
+    public Frame emptied(UUID newId) {
+        return new Frame(newId, placement, look, style, outline, Fill.EMPTY, FrameWords.OF_ENTRY, Marks.NONE);
+    }
+
+    public boolean isEmpty() {
+        return fill instanceof Fill.Empty;
+    }
+
+    public boolean isFree() {
+        return placement instanceof Placement.Free;
+    }
+
+    /** Whether a slot of the page's arrangement is its place. */
+    public boolean isSlotted() {
+        return placement instanceof Placement.InSlot;
+    }
+
+    /** Whether its place does not follow from the page's arrangement. */
+    public boolean hasOwnPlace() {
+        return !isSlotted();
+    }
+
+    public boolean showsWords() {
+        return fill instanceof Fill.Words;
+    }
+
+    /** The crop of its photo; centred if it shows none of its own. */
+    public Crop crop() {
+        return fill instanceof Fill.OwnPhoto own ? own.crop() : Crop.CENTRED;
+    }
+
+    @Override
+    public Frame withId(UUID newId) {
+        return new Frame(newId, placement, look, style, outline, fill, words, marks);
+    }
+
+    @Override
+    public Frame withLook(Look newLook) {
+        return new Frame(id, placement, newLook, style, outline, fill, words, marks);
+    }
+
+    public Frame withPlacement(Placement newPlacement) {
+        return new Frame(id, newPlacement, look, style, outline, fill, words, marks);
+    }
+
+    public Frame inSlot(int slot) {
+        return withPlacement(new Placement.InSlot(slot));
+    }
+
+    public Frame withStyle(StyleUse newStyle) {
+        return new Frame(id, placement, look, newStyle, outline, fill, words, marks);
+    }
+
+    public Frame withOutline(Outline newOutline) {
+        return new Frame(id, placement, look, style, newOutline, fill, words, marks);
+    }
+
+    /** With another fill, and words and marks that suit it. */
+    public Frame withFill(Fill newFill) {
+        return new Frame(id, placement, look, style, outline, newFill, FrameWords.OF_ENTRY, Marks.NONE);
+    }
+
+    /** With another crop, if it shows a photo of its own. */
+    public Frame withCrop(Crop crop) {
+        return fill instanceof Fill.OwnPhoto own
+                ? new Frame(id, placement, look, style, outline, new Fill.OwnPhoto(own.entry(), crop), words, marks)
+                : this;
+    }
+
+    public Frame withWords(FrameWords newWords) {
+        return new Frame(id, placement, look, style, outline, fill, newWords, marks);
+    }
+
+    public Frame withMarks(Marks newMarks) {
+        return new Frame(id, placement, look, style, outline, fill, words, newMarks);
+    }
+
+    /** The other frame's photo, words, marks, and what of its look goes along with the photo, in this frame's place. */
+    public Frame withContentOf(Frame other) {
+        return new Frame(id, placement, look, other.style, other.outline, other.fill, other.words, other.marks);
+    }
+
+    @Override
+    public <T> T accept(Visitor<T> visitor) {
+        return visitor.frame(this);
+    }
+}

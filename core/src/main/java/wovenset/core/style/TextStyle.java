@@ -1,0 +1,67 @@
+package wovenset.core.style;
+
+import wovenset.core.measure.Format;
+import wovenset.core.said.Checks;
+import wovenset.core.said.Reason;
+
+/**
+ * How words look that stand in a frame of their own.
+ *
+ * @param typeface the name of a shipped typeface
+ * @param sizePt 4 to 800 points
+ * @param leading from baseline to baseline, in type sizes, 0.8 to 3
+ * @param stand where words that need less than the frame's height stand in it
+ */
+public record TextStyle(
+        String typeface, Weight weight, double sizePt, double leading, Align align, Stand stand, Rgb colour) {
+    public static final double SMALLEST = 4;
+    public static final double LARGEST = 800;
+    private static final double PT_PER_MM = 72 / 25.4;
+
+    public TextStyle {
+        Checks.that(sizePt >= SMALLEST && sizePt <= LARGEST, Reason.TEXT_SIZE, (int) SMALLEST, (int) LARGEST);
+        Checks.that(leading >= 0.8 && leading <= 3, Reason.TEXT_LEADING);
+    }
+
+    /** Strength of the strokes. */
+    public enum Weight {
+        REGULAR,
+        BOLD
+    }
+
+    /** Where lines end that are narrower than the frame. */
+    public enum Align {
+        LEFT,
+        CENTRE,
+        RIGHT
+    }
+
+    public enum Stand {
+        TOP,
+        MIDDLE,
+        BOTTOM
+    }
+
+    /** A title that suits a page of this size: a fourteenth of its shorter side high. */
+    public static TextStyle title(Format format) {
+        return new TextStyle("Alegreya", Weight.BOLD, share(format, 14), 1.15, Align.CENTRE, Stand.MIDDLE, Rgb.INK);
+    }
+
+    /** Words to read that suit a page of this size. */
+    public static TextStyle reading(Format format) {
+        double size = Math.min(14, share(format, 34));
+        return new TextStyle("Alegreya", Weight.REGULAR, Math.max(8, size), 1.35, Align.LEFT, Stand.MIDDLE, Rgb.INK);
+    }
+
+    private static double share(Format format, int part) {
+        double shorter = Math.min(format.width().mm(), format.height().mm());
+        return Math.min(LARGEST, Math.max(8, (double) Math.round(shorter / part * PT_PER_MM)));
+    }
+
+    /** In another size, as near as there is. */
+    public TextStyle scaled(double by) {
+        double size = Math.round(sizePt * by * 10) / 10.0;
+        return new TextStyle(
+                typeface, weight, Math.min(LARGEST, Math.max(SMALLEST, size)), leading, align, stand, colour);
+    }
+}
