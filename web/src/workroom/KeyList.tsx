@@ -30,7 +30,8 @@ const KEYS: [string, [string, string][]][] = [
       ['+ and −', 'zoom'],
       ['[ and ]', 'turn by a degree'],
       ['Ctrl and an arrow', 'swap with the neighbour on that side'],
-      ['Enter', 'crop on the page; Enter again ends it'],
+      ['Enter', 'crop on the page, or write; Enter again ends it'],
+      ['F2', 'write the words below it, or in it'],
       ['Delete', 'empty the frame; again, take it away'],
       ['T', 'take it out of the arrangement, or give it back'],
       ['P', 'pin the photo, so that ordering by colour leaves it'],
@@ -55,6 +56,7 @@ const KEYS: [string, [string, string][]][] = [
     [
       ['Up, Down', 'a step more, a step less (Shift ten steps)'],
       ['Enter, Escape', 'take it, leave it as it was; in a caption Enter goes to the next'],
+      ['Escape, Ctrl Enter', 'leave words that are written on the page; they stay'],
     ],
   ],
   ['In the run, on the light table', [['Alt and an arrow', 'move the page or the photo along']]],

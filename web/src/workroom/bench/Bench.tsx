@@ -16,6 +16,7 @@ import { useBare } from '../view/useBare'
 import { useBenchScale } from './useBenchScale'
 import { useSettled } from '../view/useSettled'
 import { useViewGestures } from '../view/useViewGestures'
+import { WritingLayer } from '../words/WritingLayer'
 import { useSprites } from './useSprites'
 
 /** So many pixels a page's frames are drawn with together; who looks closer sees a part of the page drawn by itself. */
@@ -137,7 +138,7 @@ export function Bench() {
               <FinePicture scene={scene} scale={scale} revision={handle.open?.revision ?? 0} />
             )}
             {!selection.cropping && !bare && <GuidesLayer scale={scale} />}
-            {frame?.spot && frameScene && !selection.cropping && (
+            {frame?.spot && frameScene && !selection.cropping && !selection.writing && (
               <FrameHandles key={frame.id} frame={frame} scene={frameScene} scale={scale} />
             )}
             <DragMarksLayer scale={scale} />
@@ -147,6 +148,9 @@ export function Bench() {
                 className="pointer-events-none absolute z-30 border border-woad bg-woad/10"
                 style={{ left: px(band.x), top: px(band.y), width: px(band.width), height: px(band.height) }}
               />
+            )}
+            {selection.writing && frame && frameScene && !bare && (
+              <WritingLayer key={`words of ${frame.id}`} frame={frame} scene={frameScene} scale={scale} />
             )}
             {selection.cropping && frameScene?.photo && (
               <CropLayer key={frameScene.frameId} scene={frameScene} scale={scale} />

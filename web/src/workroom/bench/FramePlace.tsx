@@ -16,6 +16,7 @@ import { useSpots } from '../frames/useSpots'
 import { borderOf, styleOf } from '../piece/styles'
 import { useCrop } from '../useCrop'
 import { spriteKey, type SpritePlace } from './spritePlace'
+import { CaptionSpot } from '../words/CaptionSpot'
 import { SpritePicture } from './SpritePicture'
 import type { Sprite } from './spriteStore'
 import type { BenchScale } from './useBenchScale'
@@ -67,8 +68,12 @@ export function FramePlace({ scene, index, scale, dots, place, sprite }: Props) 
   const size = saySize(scene.box.width * 1000, scene.box.height * 1000, piece.format)
   const said = scene.photo
     ? `Frame ${index + 1}: ${name ?? 'photo'}, ${size}, ${Math.round(scene.photo.ppi)} pixels per inch`
-    : `Frame ${index + 1}: empty, ${size}`
-  const lies = spot ? (frame.locked ? ', locked' : ', lies freely') : ''
+    : frame?.text
+      ? `Frame ${index + 1}: words${frame.text.text ? `, ${frame.text.text.slice(0, 80)}` : ''}, ${size}`
+      : `Frame ${index + 1}: empty, ${size}`
+  const lies = frame?.across ? ', across the page' : spot ? (frame.locked ? ', locked' : ', lies freely') : ''
+  const write = () => select({ kind: 'write', pageId: page.id, frameId: scene.frameId })
+  const movable = spot ?? frame?.across
 
   const keys = (event: KeyboardEvent) => {
     const photo = scene.photo
@@ -76,13 +81,18 @@ export function FramePlace({ scene, index, scale, dots, place, sprite }: Props) 
     const wayMm = event.shiftKey ? 10 : event.altKey ? 0.1 : 1
     const removes = event.key === 'Delete' || event.key === 'Backspace'
     if (removes && selection.frameIds.length > 1 && selected) remove()
-    else if (removes && !photo && (spot || page.arrangement.kind !== 'grid')) remove()
+    else if (removes && frame?.text) {
+      void handle.edit({ kind: 'emptyFrame', pageId: page.id, frameId: scene.frameId })
+      notice('The words are gone.', { action: { name: 'Undo', run: handle.undo } })
+    } else if (removes && !photo && (spot || page.arrangement.kind !== 'grid')) remove()
     else if (removes && photo) {
       void handle.edit({ kind: 'emptyFrame', pageId: page.id, frameId: scene.frameId })
       const again = spot || page.arrangement.kind !== 'grid' ? ' Delete again takes the frame away.' : ''
       notice(`The frame is empty now; its photo waits in the tray.${again}`, {
         action: { name: 'Undo', run: handle.undo },
       })
+    } else if ((event.key === 'Enter' && frame?.text) || event.key === 'F2') {
+      if (frame?.text || photo) write()
     } else if (event.key === 'Enter' && photo && selected) {
       select({ kind: 'crop', on: true })
     } else if (arrow && (event.ctrlKey || event.metaKey)) {
@@ -122,7 +132,7 @@ export function FramePlace({ scene, index, scale, dots, place, sprite }: Props) 
   }
 
   const { box } = scene
-  const from = spot && draft && boxOf(spot)
+  const from = draft && box
   const to = draft && boxOf(draft.spot)
   const shift =
     from && to ? `translate(${(to.x - from.x) * pixelsPerMm}px, ${(to.y - from.y) * pixelsPerMm}px)` : undefined
@@ -136,7 +146,10 @@ export function FramePlace({ scene, index, scale, dots, place, sprite }: Props) 
           colour={borderOf(styleOf(frame, piece.styles)).colour}
         />
       ) : (
-        place && <SpritePicture place={place} scene={scene} scale={scale} dots={dots} sprite={sprite} frame={frame} />
+        place &&
+        !(frame?.text && selection.writing === scene.frameId) && (
+          <SpritePicture place={place} scene={scene} scale={scale} dots={dots} sprite={sprite} frame={frame} />
+        )
       )}
       <button
         {...properties}
@@ -145,22 +158,25 @@ export function FramePlace({ scene, index, scale, dots, place, sprite }: Props) 
         aria-label={said + lies}
         aria-pressed={selected}
         onClick={(event) => {
-          if (event.shiftKey && !spot) select({ kind: 'toggle', pageId: page.id, frameIds: [scene.frameId] })
-          else if (!spot) choose()
+          if (event.shiftKey && !movable) select({ kind: 'toggle', pageId: page.id, frameIds: [scene.frameId] })
+          else if (!movable) choose()
         }}
         onFocus={() => !pressed.current && choose()}
-        onDoubleClick={() => scene.photo && !frame?.locked && select({ kind: 'crop', on: true })}
+        onDoubleClick={() => {
+          if (frame?.text) write()
+          else if (scene.photo && !frame?.locked) select({ kind: 'crop', on: true })
+        }}
         onKeyDown={keys}
         onPointerDown={(event) => {
           pressed.current = true
           window.setTimeout(() => (pressed.current = false), 0)
           if (selection.cropping) return
-          if (spot) return startMove(event, scene.frameId)
+          if (movable) return startMove(event, scene.frameId)
           if (!scene.photo || event.shiftKey) return
           const cargo = { kind: 'frame' as const, pageId: page.id, frameId: scene.frameId, photo: scene.photo.photo }
           start(event, cargo, smallPicture(scene.photo.photo))
         }}
-        className={`absolute touch-none ${selected ? (selection.cropping ? '' : 'z-10 outline-2 outline-offset-2 outline-woad') : 'hover:outline-1 hover:outline-woad'} ${over ? 'bg-woad/30 outline-3 outline-woad' : ''} ${scene.photo ? '' : 'border border-dashed border-soft bg-wash/60'} ${spot && !frame.locked ? 'cursor-move' : ''} ${scene.hidden ? 'border border-dotted border-soft' : ''} ${draft?.shape ? 'opacity-0' : ''}`}
+        className={`absolute touch-none ${selected ? (selection.cropping ? '' : 'z-10 outline-2 outline-offset-2 outline-woad') : 'hover:outline-1 hover:outline-woad'} ${over ? 'bg-woad/30 outline-3 outline-woad' : ''} ${scene.photo || frame?.text?.text ? '' : 'border border-dashed border-soft bg-wash/60'} ${movable && !frame?.locked ? 'cursor-move' : ''} ${scene.hidden ? 'border border-dotted border-soft' : ''} ${draft?.shape ? 'opacity-0' : ''}`}
         style={{
           left: box.x * pixelsPerMm,
           top: box.y * pixelsPerMm,
@@ -169,10 +185,11 @@ export function FramePlace({ scene, index, scale, dots, place, sprite }: Props) 
           transform: scene.turnDegrees ? `rotate(${scene.turnDegrees}deg)` : undefined,
         }}
       >
-        {!scene.photo && box.width * pixelsPerMm > 70 && box.height * pixelsPerMm > 30 && (
-          <span className="text-[13px] text-[#22293a]">Drop a photo</span>
+        {!scene.photo && !frame?.text?.text && box.width * pixelsPerMm > 70 && box.height * pixelsPerMm > 30 && (
+          <span className="text-[13px] text-[#22293a]">{frame?.text ? 'Press twice to write' : 'Drop a photo'}</span>
         )}
       </button>
+      {scene.photo && <CaptionSpot scene={scene} scale={scale} selected={selected && !selection.cropping} />}
     </div>
   )
 }

@@ -61,7 +61,7 @@ export function SpritePicture({ place, sprite, scale, dots, scene, frame }: Prop
   const behind = loaded && loaded.url !== wanted ? loaded : null
   // One that was only moved goes on as it was, at its new place; one with another size or turn is drawn by the browser.
   const moved = frame?.spot && behind && near(behind.box, box)
-  const reshaped = frame?.spot && behind && !moved
+  const reshaped = frame?.spot && !frame.text && behind && !moved
   return (
     <>
       {behind && !reshaped && (

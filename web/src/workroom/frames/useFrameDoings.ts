@@ -1,4 +1,4 @@
-import type { Entry, Item, ItemChange, Frame } from '../../api/client'
+import type { Entry, FrameItem, Item, ItemChange } from '../../api/client'
 import { useNotice } from '../../ui/Notices'
 import { gapOf } from '../piece/arrangement'
 import { useRoom } from '../context'
@@ -12,7 +12,7 @@ let copied: { items: Item[]; entries: Entry[] } = { items: [], entries: [] }
 
 const idsOf = (frames: { id: string }[]) => frames.map(({ id }) => id)
 
-const placed = (frame: Frame, { x, y, width, height, turnDegrees }: Spot): Frame => ({
+const placed = (frame: FrameItem, { x, y, width, height, turnDegrees }: Spot): FrameItem => ({
   ...frame,
   placement: { kind: 'free', box: { x, y, width, height }, turnDegrees },
   look: { ...frame.look, locked: false },
@@ -21,8 +21,8 @@ const placed = (frame: Frame, { x, y, width, height, turnDegrees }: Spot): Frame
 const PLAIN = { opacity: 1, hidden: false, locked: false }
 
 /** Frames as items; those of one group stay together. */
-function itemsOf(frames: { frame: Frame; item: Frame }[]): Item[] {
-  const groups = new Map<string, Frame[]>()
+function itemsOf(frames: { frame: Frame; item: FrameItem }[]): Item[] {
+  const groups = new Map<string, FrameItem[]>()
   const items: Item[] = []
   for (const { frame, item } of frames) {
     const members = frame.group && groups.get(frame.group)

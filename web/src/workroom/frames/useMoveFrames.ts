@@ -22,7 +22,9 @@ export function useMoveFrames(scale: BenchScale) {
     }
     const held = selection.frameIds.includes(frameId) ? selection.frameIds : group
     if (held !== selection.frameIds) select({ kind: 'frames', pageId: page.id, frameIds: held })
-    const moving = page.frames.filter(({ id, spot, locked }) => held.includes(id) && spot && !locked)
+    const moving = page.frames.filter(
+      ({ id, spot, across, locked }) => held.includes(id) && (spot ?? across) && !locked,
+    )
     const before = spotsOf(moving, scene)
     if (before.length === 0) return
     const box = around(before.map(({ spot }) => boundsOf(spot)))

@@ -1,5 +1,5 @@
 import { type PointerEvent as ReactPointerEvent, useState } from 'react'
-import type { Box, Frame } from '../../api/client'
+import type { Box, FrameItem } from '../../api/client'
 import type { BenchScale } from '../bench/useBenchScale'
 import { useRoom } from '../context'
 import { groupOf } from '../piece/selection'
@@ -13,7 +13,7 @@ import { SNAP_PX } from './useMoveFrames'
 const LEAST_MM = 4
 
 /** A frame that shows nothing yet, in this place. */
-export const emptyFrame = (box: Box, style: string): Frame => ({
+export const emptyFrame = (box: Box, style: string): FrameItem => ({
   kind: 'frame',
   id: crypto.randomUUID(),
   placement: {

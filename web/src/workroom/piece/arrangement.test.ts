@@ -20,7 +20,7 @@ test.each([
 })
 
 const margins = { top: 1, right: 2, bottom: 3, left: 4 }
-const frames = ['a', 'b', 'c', 'd', 'e'].map((id) => ({ id }))
+const frames = ['a', 'b', 'c', 'd', 'e'].map((id, slot) => ({ id, slot }))
 const slicing = { kind: 'slicing', margins, gap: 5, whole: true, tree: '(p[pp][pp])' } as const
 const page = { id: 'page', arrangement: slicing, frames } as unknown as Page
 

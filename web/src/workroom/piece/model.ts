@@ -3,6 +3,7 @@ import type {
   Crop,
   Entry,
   Format,
+  FrameItem,
   FrameWords,
   Guide,
   Item,
@@ -10,9 +11,9 @@ import type {
   Outline,
   PageSummary,
   PageView,
-  Frame,
   StyleSheet,
   StyleUse,
+  TextStyle,
 } from '../../api/client'
 
 /** A piece as the workroom knows it: its pages are known by what is told of each. */
@@ -38,10 +39,13 @@ export interface Spot {
 export interface Frame {
   id: string
   /** As it is stored. */
-  item: Frame
+  item: FrameItem
   /** The entry that it shows, and that entry's photo. */
   entry?: string
   photo?: string
+  /** The words that it shows instead of a photo. */
+  text?: { text: string; style: TextStyle }
+  empty: boolean
   crop: Crop
   /** The words that stand below it. */
   caption: string
@@ -49,9 +53,11 @@ export interface Frame {
   marks: Marks
   style: StyleUse
   outline: Outline
-  /** Its own place; nothing if the arrangement has one for it. */
+  /** Its own place; nothing if it follows from the arrangement or from the page. */
   spot?: Spot
   slot?: number
+  /** On which side of the page it lies across. */
+  across?: 'TOP' | 'BOTTOM'
   locked: boolean
   hidden: boolean
   opacity: number
@@ -98,7 +104,7 @@ function framesFrom(
 }
 
 function frameFrom(
-  item: Frame,
+  item: FrameItem,
   entries: Map<string, Entry>,
   pictures: Map<string, string>,
   group: string | undefined,
@@ -107,20 +113,22 @@ function frameFrom(
   const entryId =
     fill.kind === 'ownPhoto' ? fill.entry : fill.kind === 'through' ? pictures.get(fill.picture) : undefined
   const entry = entryId === undefined ? undefined : entries.get(entryId)
-  const free = placement.kind === 'free'
   return {
     id,
     item,
     entry: entry?.id,
     photo: entry?.photo,
+    text: fill.kind === 'words' ? fill : undefined,
+    empty: fill.kind === 'empty',
     crop: fill.kind === 'ownPhoto' ? fill.crop : CENTRED,
     caption: words.kind === 'own' ? words.text : (entry?.caption ?? ''),
     words,
     marks,
     style,
     outline,
-    spot: free ? { ...placement.box, turnDegrees: placement.turnDegrees } : undefined,
-    slot: free ? undefined : placement.slot,
+    spot: placement.kind === 'free' ? { ...placement.box, turnDegrees: placement.turnDegrees } : undefined,
+    slot: placement.kind === 'inSlot' ? placement.slot : undefined,
+    across: placement.kind === 'across' ? placement.side : undefined,
     locked: look.locked,
     hidden: look.hidden,
     opacity: look.opacity,
@@ -130,7 +138,7 @@ function frameFrom(
 
 /** The frames that the arrangement places, in the order of its slots. */
 export const slotted = (page: Page): Frame[] =>
-  page.frames.filter(({ spot }) => !spot).toSorted((a, b) => (a.slot ?? 0) - (b.slot ?? 0))
+  page.frames.filter(({ slot }) => slot !== undefined).toSorted((a, b) => (a.slot ?? 0) - (b.slot ?? 0))
 
 /** How often each entry is shown, and on which pages (counted from 1). */
 export function usesOf(piece: Piece): Map<string, number[]> {

@@ -16,6 +16,8 @@ export interface Selection {
   /** Whether the next drag on the page draws a frame. */
   drawing: boolean
   pivot: Pivot
+  /** The frame whose words, or the words below which, are being written on the bench. */
+  writing?: string
 }
 
 export const NOTHING: Selection = { frameIds: [], cropping: false, drawing: false, pivot: { x: 0.5, y: 0.5 } }
@@ -28,6 +30,7 @@ export type SelectionAction =
   | { kind: 'frames'; pageId: string; frameIds: string[] }
   | { kind: 'crop'; on: boolean }
   | { kind: 'draw'; on: boolean }
+  | { kind: 'write'; pageId: string; frameId: string | undefined }
   | { kind: 'pivot'; pivot: Pivot }
   | { kind: 'none' }
 
@@ -50,6 +53,10 @@ export function selectionReducer(state: Selection, action: SelectionAction): Sel
       return { ...NOTHING, pivot, pageId: action.pageId, frameIds: action.frameIds }
     case 'crop':
       return { ...state, cropping: action.on && state.frameIds.length === 1, drawing: false }
+    case 'write': {
+      const frameIds = action.frameId === undefined ? state.frameIds : [action.frameId]
+      return { ...NOTHING, pivot, pageId: action.pageId, frameIds, writing: action.frameId }
+    }
     case 'draw':
       return { ...NOTHING, pivot, pageId: state.pageId, drawing: action.on }
     case 'pivot':

@@ -11,6 +11,7 @@ import { FrameSlip } from './frame/FrameSlip'
 import { FramesSlip } from './frame/FramesSlip'
 import { GatherSlip } from './gather/GatherSlip'
 import { MakeSlip } from './make/MakeSlip'
+import { WordsSlip } from './words/WordsSlip'
 import { Route } from './Route'
 import { SlipHead } from './SlipHead'
 
@@ -78,6 +79,7 @@ function Content() {
   if (station === 'gather') return <GatherSlip />
   if (station === 'check') return <CheckSlip />
   if (station === 'make') return <MakeSlip />
+  if (frame?.text && frameScene) return <WordsSlip key={frame.id} frame={frame} text={frame.text} scene={frameScene} />
   if (frame && frameScene) return <FrameSlip key={frame.id} frame={frame} scene={frameScene} />
   if (frames.length > 1) return <FramesSlip />
   return station === 'arrange' ? <ArrangeSlip /> : <DressSlip />

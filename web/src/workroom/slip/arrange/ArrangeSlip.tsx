@@ -14,6 +14,7 @@ import { GuideFields } from './GuideFields'
 import { OrderPart } from './OrderPart'
 import { PagePart } from './PagePart'
 import { PatternsPart } from './PatternsPart'
+import { AddWords } from '../words/AddWords'
 import { ProposalsPart } from './ProposalsPart'
 import { ScatteredPart } from './ScatteredPart'
 import { SlicingPart } from './SlicingPart'
@@ -66,6 +67,7 @@ export function ArrangeSlip() {
       )}
       {wrong && !fieldsOf(arrangement).includes(wrong.field ?? '') && <Wrong>{wrong.message}</Wrong>}
       <PagePart send={send} about={about} />
+      <AddWords />
       <FramesPart />
       <PatternsPart />
       <OrderPart />

@@ -1,4 +1,4 @@
-import { ChevronDown, ChevronsDown, ChevronsUp, ChevronUp, Eye, EyeOff, Lock, Pin } from 'lucide-react'
+import { ChevronDown, ChevronsDown, ChevronsUp, ChevronUp, Eye, EyeOff, Lock, Pin, Type } from 'lucide-react'
 import { smallPicture } from '../../../api/client'
 import { IconButton } from '../../../ui/Button'
 import { Part } from '../Part'
@@ -69,11 +69,13 @@ function Stack() {
               className={`flex min-w-0 flex-1 items-center gap-2 px-1.5 py-1 text-left text-[13px] ${held.has(frame.id) ? 'font-semibold' : 'hover:bg-wash'}`}
             >
               <span className="flex size-8 shrink-0 items-center justify-center bg-mat">
+                {frame.text && <Type aria-hidden size={16} />}
                 {frame.photo && <img alt="" src={smallPicture(frame.photo)} className="size-8 object-cover" />}
               </span>
               <span className="min-w-0 flex-1">
                 <span className="block truncate">
-                  {ids.indexOf(frame.id) + 1}. {frame.photo ? names.get(frame.photo) : 'empty'}
+                  {ids.indexOf(frame.id) + 1}.{' '}
+                  {frame.photo ? names.get(frame.photo) : frame.text ? frame.text.text || 'words' : 'empty'}
                 </span>
                 <span className="block font-normal text-soft">{saidOf(frame)}</span>
               </span>
@@ -97,9 +99,9 @@ function Stack() {
   )
 }
 
-function saidOf({ spot, group, hidden }: Frame): string {
+function saidOf({ spot, across, group, hidden }: Frame): string {
   const parts = [
-    spot ? 'free' : 'in the arrangement',
+    across ? 'across the page' : spot ? 'free' : 'in the arrangement',
     spot?.turnDegrees && `turned ${spot.turnDegrees}°`,
     group && 'in a group',
     hidden && 'hidden',

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { type CaptionStyle, client, data } from '../../../api/client'
 import { ColourField } from '../../../ui/ColourField'
-import { Field, inputLook } from '../../../ui/Field'
+import { Choice } from '../../../ui/Choice'
 import { NumberField } from '../../../ui/NumberField'
 import { Wrong } from '../../../ui/Wrong'
 import { BorderFields } from '../../BorderFields'
@@ -9,6 +9,7 @@ import { useRoom } from '../../context'
 import { type Border, borderOf, usualStyle, withBorder } from '../../piece/styles'
 import { useTrial } from '../../useTrial'
 import { Part } from '../Part'
+import { AddWords } from '../words/AddWords'
 
 const SHOWN: Record<CaptionStyle['show'], string> = {
   WRITTEN: 'where something is written',
@@ -70,37 +71,20 @@ export function DressSlip() {
           </p>
         )}
       </Part>
+      <AddWords />
       <Part title="Captions">
-        <Field label="Words stand">
-          {(ids) => (
-            <select
-              {...ids}
-              className={inputLook}
-              value={captions.show}
-              onChange={(event) => setCaption({ show: event.target.value as CaptionStyle['show'] })}
-            >
-              {Object.entries(SHOWN).map(([show, name]) => (
-                <option key={show} value={show}>
-                  {name}
-                </option>
-              ))}
-            </select>
-          )}
-        </Field>
-        <Field label="Typeface">
-          {(ids) => (
-            <select
-              {...ids}
-              className={inputLook}
-              value={captions.typeface}
-              onChange={(event) => setCaption({ typeface: event.target.value })}
-            >
-              {(typefaces ?? [captions.typeface]).map((name) => (
-                <option key={name}>{name}</option>
-              ))}
-            </select>
-          )}
-        </Field>
+        <Choice
+          label="Words stand"
+          options={SHOWN}
+          value={captions.show}
+          onChange={(show) => setCaption({ show: show as CaptionStyle['show'] })}
+        />
+        <Choice
+          label="Typeface"
+          options={Object.fromEntries((typefaces ?? [captions.typeface]).map((name) => [name, name]))}
+          value={captions.typeface}
+          onChange={(typeface) => setCaption({ typeface })}
+        />
         <div className="grid grid-cols-2 gap-2">
           <NumberField
             label="Size"

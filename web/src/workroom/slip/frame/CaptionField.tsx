@@ -4,12 +4,13 @@ import { Field, inputLook } from '../../../ui/Field'
 import { useRefusal } from '../../../ui/refusals'
 import { untaken } from '../../../ui/typing'
 import { useRoom } from '../../context'
+import { nextCaption, useCaption } from '../../words/useCaption'
 import { isCaptionWanted, wantCaption } from './captionWanted'
 import { type Frame, usesOf } from '../../piece/model'
 
 /** The words below a photo, with word of what does not fit or cannot be set. */
 export function CaptionField({ frame, scene }: { frame: Frame; scene: FrameScene }) {
-  const { piece, page, handle, select } = useRoom()
+  const { piece, page, select } = useRoom()
   const [draft, setDraft] = useState(frame.caption)
   const [refused, setRefused] = useState<string>()
   const [known, setKnown] = useState(frame.caption)
@@ -18,32 +19,16 @@ export function CaptionField({ frame, scene }: { frame: Frame; scene: FrameScene
     setDraft(frame.caption)
   }
   const { captions } = piece.styles
-  const own = frame.words.kind === 'own'
+  const caption = useCaption(frame)
+  const { own, setOwn } = caption
   const uses = frame.entry ? (usesOf(piece).get(frame.entry)?.length ?? 0) : 0
   const entry = piece.entries.find(({ id }) => id === frame.entry)
 
-  const setOwn = (text: string | null) =>
-    handle.edit(
-      {
-        kind: 'patchItems',
-        pageId: page.id,
-        itemIds: [frame.id],
-        change: { kind: 'setWords', words: text === null ? { kind: 'ofEntry' } : { kind: 'own', text } },
-      },
-      { quiet: true },
-    )
-  const take = async () => {
-    if (draft.trim() === frame.caption) return
-    const problem =
-      own || !frame.entry
-        ? await setOwn(draft)
-        : await handle.edit({ kind: 'captionEntry', entryId: frame.entry, caption: draft }, { quiet: true })
-    setRefused(problem?.message)
-  }
+  const take = async () => setRefused((await caption.take(draft))?.message)
   useRefusal('Caption', refused !== undefined)
   /** To the caption of the next photo; after the last one the words stay, all of them marked. */
   const next = (field: HTMLTextAreaElement) => {
-    const after = page.frames.slice(page.frames.findIndex(({ id }) => id === frame.id) + 1).find(({ entry }) => entry)
+    const after = nextCaption(page.frames, frame.id)
     if (!after) return field.select()
     wantCaption(after.id)
     select({ kind: 'frame', pageId: page.id, frameId: after.id })

@@ -1,4 +1,4 @@
-import { Trash2 } from 'lucide-react'
+import { Trash2, Type } from 'lucide-react'
 import { type Box, type FrameScene, type GridLines, smallPicture } from '../../../api/client'
 import { saySize } from '../../../measure/units'
 import { Button } from '../../../ui/Button'
@@ -6,6 +6,7 @@ import { WeaveGauge } from '../../../ui/WeaveGauge'
 import { useRoom } from '../../context'
 import { gridOf, slotOf } from '../../piece/arrangement'
 import type { Frame } from '../../piece/model'
+import { useWords } from '../../words/useWords'
 import { FrameList } from '../arrange/FrameList'
 import { Selected } from '../Selected'
 import { BorderPart } from './BorderPart'
@@ -23,11 +24,15 @@ function placeInGrid(cell: Box, lines: GridLines | undefined): string {
 
 /** One frame: its photo and words first, then what the station is about, then the rest, folded. */
 export function FrameSlip({ frame, scene }: { frame: Frame; scene: FrameScene }) {
-  const { piece, page, scene: pageScene, photos, handle, station } = useRoom()
+  const { piece, page, scene: pageScene, photos, handle, station, select } = useRoom()
+  const { write } = useWords()
   const photo = photos.find(({ entryId }) => entryId === frame.entry)
   const index = page.frames.indexOf(frame)
   const grid = gridOf(page)
   const place = frame.spot ? 'lies freely' : grid ? placeInGrid(scene.box, pageScene?.grid) : `of ${page.frames.length}`
+  const beginWords = async () => {
+    if (!(await write(frame.id, ''))) select({ kind: 'write', pageId: page.id, frameId: frame.id })
+  }
   const dressing = station === 'dress'
   return (
     <>
@@ -49,7 +54,12 @@ export function FrameSlip({ frame, scene }: { frame: Frame; scene: FrameScene })
           </div>
         </div>
       ) : (
-        <p className="pb-2 text-soft">Empty. Drag a photo here from the tray, or press one there.</p>
+        <>
+          <p className="pb-2 text-soft">Empty. Drag a photo here from the tray, or press one there.</p>
+          <Button className="mb-2 w-full" onClick={() => void beginWords()}>
+            <Type size={16} /> Write words in it
+          </Button>
+        </>
       )}
       <CaptionField key={frame.id} frame={frame} scene={scene} />
       {dressing && <BorderPart frames={[frame]} />}

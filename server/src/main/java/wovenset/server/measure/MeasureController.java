@@ -1,7 +1,13 @@
 package wovenset.server.measure;
 
+import java.time.Duration;
 import java.util.List;
+import org.springframework.core.io.InputStreamResource;
+import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -9,7 +15,9 @@ import wovenset.core.measure.Length;
 import wovenset.core.measure.LengthSum;
 import wovenset.core.measure.LengthUnit;
 import wovenset.core.measure.Resolution;
+import wovenset.core.style.TextStyle;
 import wovenset.core.words.Typefaces;
+import wovenset.server.web.NotFoundException;
 
 /** Sums for the interface's fields. */
 @RestController
@@ -29,5 +37,18 @@ class MeasureController {
     @GetMapping("/typefaces")
     List<String> typefaces() {
         return Typefaces.names();
+    }
+
+    /** A face's own file, so that words can be typed in it as they will print. */
+    @GetMapping("/typefaces/{name}/{weight}")
+    ResponseEntity<InputStreamResource> face(@PathVariable String name, @PathVariable TextStyle.Weight weight) {
+        if (!Typefaces.names().contains(name)) {
+            throw new NotFoundException("No typeface is called " + name + ".");
+        }
+        String face = weight == TextStyle.Weight.BOLD ? Typefaces.bold(name) : name;
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType("font/ttf"))
+                .cacheControl(CacheControl.maxAge(Duration.ofDays(1)))
+                .body(new InputStreamResource(Typefaces.file(face)));
     }
 }

@@ -3,8 +3,13 @@ package wovenset.server.stored;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 import wovenset.core.delta.Head;
@@ -54,5 +59,23 @@ class DocumentsTest {
     private void checkRefused(JsonNode tree) {
         assertThatThrownBy(() -> documents.read(DocumentType.PAGE, tree.toString(), Page.class))
                 .isInstanceOf(UnreadableDocumentException.class);
+    }
+
+    /** Documents of version 5 as it wrote them: only what frames are called is another word. */
+    @ParameterizedTest
+    @CsvSource({"PAGE, page-1.json", "PAGE, page-2.json", "PAGE, page-3.json", "STEP, step.json", "HEAD, head.json"})
+    void documentsOfVersionFiveAreReadAndStayWhatTheyWere(DocumentType type, String file) throws IOException {
+        String golden = Files.readString(Path.of("src/test/resources/golden/v5").resolve(file));
+        Class<?> as =
+                switch (type) {
+                    case PAGE -> Page.class;
+                    case STEP -> PieceDelta.class;
+                    default -> Head.class;
+                };
+        JsonNode written = documents.tree(documents.write(type, documents.read(type, golden, as)));
+        assertThat(written.path("body"))
+                .isEqualTo(documents
+                        .tree(golden.replace("\"photoFrame\"", "\"frame\""))
+                        .path("body"));
     }
 }

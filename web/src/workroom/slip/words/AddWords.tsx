@@ -1,0 +1,23 @@
+import { Button } from '../../../ui/Button'
+import { useWords } from '../../words/useWords'
+import { Part } from '../Part'
+
+/** Words of their own on the page. Those across it get their room from the arrangement. */
+export function AddWords() {
+  const { add } = useWords()
+  return (
+    <Part title="Words">
+      <div className="grid grid-cols-3 gap-2">
+        <Button className="px-1!" onClick={() => void add('TOP')}>
+          Title on top
+        </Button>
+        <Button className="px-1!" onClick={() => void add('BOTTOM')}>
+          Line below
+        </Button>
+        <Button className="px-1!" onClick={() => void add('FREE')}>
+          Text
+        </Button>
+      </div>
+    </Part>
+  )
+}

@@ -1,0 +1,62 @@
+import { useState } from 'react'
+import type { FrameScene } from '../../../api/client'
+import { Field, inputLook } from '../../../ui/Field'
+import { useRefusal } from '../../../ui/refusals'
+import { untaken } from '../../../ui/typing'
+import type { Frame } from '../../piece/model'
+import { useWords } from '../../words/useWords'
+
+interface Props {
+  frame: Frame
+  text: NonNullable<Frame['text']>
+  scene: FrameScene
+}
+
+/** What a frame's words say, with word of what does not fit or cannot be set. */
+export function WordsField({ frame, text, scene }: Props) {
+  const { write } = useWords()
+  const [draft, setDraft] = useState(text.text)
+  const [known, setKnown] = useState(text.text)
+  const [refused, setRefused] = useState<string>()
+  if (known !== text.text) {
+    setKnown(text.text)
+    setDraft(text.text)
+  }
+  useRefusal('Words', refused !== undefined)
+  const take = async () => {
+    if (draft.trim() === text.text) return
+    setRefused((await write(frame.id, draft))?.message)
+  }
+  const { words } = scene
+  const { style } = text
+  const wrong =
+    refused ??
+    (words?.missing ? `${style.typeface} has no sign for: ${words.missing}` : undefined) ??
+    (words && !words.allShown
+      ? 'Too long for the frame; the rest is cut off. Make it larger, the words smaller or fewer.'
+      : undefined)
+  const shrunk = words && words.sizePt < style.sizePt - 0.05
+  return (
+    <Field
+      label="Words"
+      wrong={wrong}
+      hint={shrunk ? `Set in ${words.sizePt.toFixed(1)}\u2009pt to fit the frame.` : undefined}
+    >
+      {(ids) => (
+        <textarea
+          {...ids}
+          {...untaken(draft !== text.text)}
+          rows={Math.min(8, Math.max(2, draft.split('\n').length))}
+          className={`${inputLook} h-auto resize-y py-1`}
+          value={draft}
+          onChange={(event) => setDraft(event.target.value)}
+          onBlur={() => void take()}
+          onKeyDown={(event) => {
+            if (event.key === 'Escape') setDraft(text.text)
+            if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) void take()
+          }}
+        />
+      )}
+    </Field>
+  )
+}

@@ -1,0 +1,98 @@
+import { useQuery } from '@tanstack/react-query'
+import { client, data, type TextStyle } from '../../../api/client'
+import { Choice } from '../../../ui/Choice'
+import { ColourField } from '../../../ui/ColourField'
+import { NumberField } from '../../../ui/NumberField'
+import { Wrong } from '../../../ui/Wrong'
+import { useRoom } from '../../context'
+import type { Frame } from '../../piece/model'
+import { useTrial } from '../../useTrial'
+import { useWords } from '../../words/useWords'
+import { Part } from '../Part'
+
+const ALIGNS: Record<TextStyle['align'], string> = {
+  LEFT: 'begin at the left',
+  CENTRE: 'about the middle',
+  RIGHT: 'end at the right',
+}
+const STANDS: Record<TextStyle['stand'], string> = { TOP: 'at the top', MIDDLE: 'in the middle', BOTTOM: 'at the foot' }
+
+/** How the words of these frames are set: face, size, lines, colour. */
+export function WordsLook({ frames }: { frames: Frame[] }) {
+  const { storedPage } = useRoom()
+  const { dressing } = useWords()
+  const trial = useTrial()
+  const typefaces = useQuery({
+    queryKey: ['typefaces'],
+    queryFn: () => data(client.GET('/api/measure/typefaces')),
+    staleTime: Infinity,
+  }).data
+  const ids = frames.filter(({ text }) => text).map(({ id }) => id)
+  // Fields start from what is stored, while the page may show a try.
+  const style = storedPage.frames.find(({ id }) => id === ids.at(-1))?.text?.style
+  if (!style) return null
+  const set = (change: Partial<TextStyle>) => trial.set(dressing(ids, change))
+  const others = trial.aboutOthers([])
+  return (
+    <Part title="How the words are set">
+      <Choice
+        label="Typeface"
+        options={Object.fromEntries((typefaces ?? [style.typeface]).map((name) => [name, name]))}
+        value={style.typeface}
+        onChange={(typeface) => set({ typeface })}
+      />
+      <div className="grid grid-cols-2 items-end gap-2">
+        <Choice
+          label="Lines"
+          options={ALIGNS}
+          value={style.align}
+          onChange={(align) => set({ align: align as TextStyle['align'] })}
+        />
+        <label className="flex min-h-8 items-center gap-2">
+          <input
+            type="checkbox"
+            className="size-4 accent-woad"
+            checked={style.weight === 'BOLD'}
+            onChange={(event) => set({ weight: event.target.checked ? 'BOLD' : 'REGULAR' })}
+          />
+          Bold
+        </label>
+      </div>
+      <div className="grid grid-cols-2 gap-2">
+        <NumberField
+          label="Size"
+          suffix="pt"
+          value={style.sizePt}
+          min={4}
+          max={800}
+          decimals={1}
+          onCommit={(sizePt) => set({ sizePt })}
+        />
+        <NumberField
+          label="Line to line"
+          suffix="%"
+          value={style.leading * 100}
+          min={80}
+          max={300}
+          step={5}
+          onCommit={(percent) => set({ leading: percent / 100 })}
+        />
+      </div>
+      {frames.some(({ across }) => !across) && (
+        <Choice
+          label="In the frame"
+          options={STANDS}
+          value={style.stand}
+          onChange={(stand) => set({ stand: stand as TextStyle['stand'] })}
+        />
+      )}
+      <ColourField
+        label="Colour of the words"
+        value={style.colour}
+        onPreview={(colour) => trial.show(dressing(ids, { colour }))}
+        onCommit={(colour) => set({ colour })}
+      />
+      {others && <Wrong>{others}</Wrong>}
+    </Part>
+  )
+}

@@ -1,0 +1,191 @@
+import { type CSSProperties, useEffect, useLayoutEffect, useRef, useState } from 'react'
+import type { FrameScene, Problem } from '../../api/client'
+import { useNotice } from '../../ui/Notices'
+import { untaken } from '../../ui/typing'
+import type { BenchScale } from '../bench/useBenchScale'
+import { useRoom } from '../context'
+import type { Frame } from '../piece/model'
+import { captionPlace } from './captionPlace'
+import { familyOf, usePrintFace } from './printFaces'
+import { nextCaption, useCaption } from './useCaption'
+import { useWords } from './useWords'
+
+const MM_PER_PT = 25.4 / 72
+
+interface Props {
+  frame: Frame
+  scene: FrameScene
+  scale: BenchScale
+}
+
+/** Words that are being written where they stand on the page. */
+export function WritingLayer({ frame, scene, scale }: Props) {
+  return frame.text ? (
+    <Text frame={frame} text={frame.text} scene={scene} scale={scale} />
+  ) : (
+    <Caption frame={frame} scene={scene} scale={scale} />
+  )
+}
+
+/** Words that fill a frame. Across the page Enter goes on; in a text of several lines it breaks the line. */
+function Text({ frame, text, scene, scale }: Props & { text: NonNullable<Frame['text']> }) {
+  const { page, select, handle } = useRoom()
+  const { write } = useWords()
+  const { style } = text
+  const s = scale.pixelsPerMm
+  usePrintFace(style.typeface, style.weight)
+  const take = async (words: string) => {
+    // Words outside the arrangement that say nothing are not there.
+    if (words === '' && frame.slot === undefined)
+      return handle.edit({ kind: 'emptyFrame', pageId: page.id, frameId: frame.id })
+    return words === text.text ? null : write(frame.id, words)
+  }
+  const next = () => {
+    const after = page.frames.slice(page.frames.indexOf(frame) + 1).find((one) => one.text)
+    select({ kind: 'write', pageId: page.id, frameId: after?.id })
+  }
+  return (
+    <div
+      className="absolute z-30 flex flex-col outline-2 outline-offset-2 outline-woad"
+      style={{
+        left: scene.box.x * s,
+        top: scene.box.y * s,
+        width: scene.box.width * s,
+        minHeight: scene.box.height * s,
+        justifyContent: { TOP: 'flex-start', MIDDLE: 'center', BOTTOM: 'flex-end' }[style.stand],
+        transform: scene.turnDegrees ? `rotate(${scene.turnDegrees}deg)` : undefined,
+      }}
+    >
+      <Writing
+        frameId={frame.id}
+        name="Words on the page"
+        value={text.text}
+        onTake={(words) => take(words.trim())}
+        onEnter={frame.across ? next : undefined}
+        style={{
+          fontFamily: familyOf(style.typeface),
+          fontWeight: style.weight === 'BOLD' ? 700 : 400,
+          fontSize: style.sizePt * MM_PER_PT * s,
+          lineHeight: style.leading,
+          textAlign: style.align === 'LEFT' ? 'left' : style.align === 'RIGHT' ? 'right' : 'center',
+          color: style.colour,
+        }}
+      />
+    </div>
+  )
+}
+
+/** The words below a photo; Enter goes to those of the next. */
+function Caption({ frame, scene, scale }: Props) {
+  const { page, scene: pageScene, piece, select } = useRoom()
+  const { take } = useCaption(frame)
+  const { captions } = piece.styles
+  usePrintFace(captions.typeface, 'REGULAR')
+  const place = captionPlace(scene, captions)
+  const s = scale.pixelsPerMm
+  return (
+    <div
+      className="absolute z-30 outline-2 outline-woad"
+      style={{
+        left: place.x * s,
+        top: place.y * s,
+        width: place.width * s,
+        minHeight: place.height * s,
+        background: pageScene?.colour,
+      }}
+    >
+      <Writing
+        frameId={frame.id}
+        name={`Caption of frame ${page.frames.indexOf(frame) + 1}`}
+        value={frame.caption}
+        onTake={take}
+        onEnter={() => select({ kind: 'write', pageId: page.id, frameId: nextCaption(page.frames, frame.id)?.id })}
+        style={{
+          fontFamily: familyOf(captions.typeface),
+          fontSize: captions.sizePt * MM_PER_PT * s,
+          lineHeight: 1.25,
+          textAlign: 'center',
+          color: captions.colour,
+          paddingTop: 0.5 * 1.25 * captions.sizePt * MM_PER_PT * s,
+        }}
+      />
+    </div>
+  )
+}
+
+interface WritingProps {
+  frameId: string
+  name: string
+  value: string
+  onTake: (text: string) => Promise<Problem | null>
+  /** What Enter does; it breaks the line if nothing. */
+  onEnter?: () => void
+  style: CSSProperties
+}
+
+/** A field that looks like the print. It grows with its words; what was written is taken however it is left. */
+function Writing({ frameId, name, value, onTake, onEnter, style }: WritingProps) {
+  const { page, select } = useRoom()
+  const notice = useNotice()
+  const [draft, setDraft] = useState(value)
+  const field = useRef<HTMLTextAreaElement>(null)
+  useLayoutEffect(() => {
+    const area = field.current
+    if (!area) return
+    area.style.height = '0'
+    area.style.height = `${area.scrollHeight}px`
+  }, [draft, style.fontSize])
+  useEffect(() => {
+    field.current?.focus()
+    field.current?.select()
+  }, [])
+  // What is left by a click elsewhere, by a key or by another page is taken all the same.
+  const now = useRef({ draft, value, onTake })
+  useEffect(() => {
+    now.current = { draft, value, onTake }
+  })
+  useEffect(
+    () => () => {
+      const left = now.current
+      if (left.draft === left.value && left.draft.trim() !== '') return
+      void left.onTake(left.draft).then((problem) => problem && notice(problem.message, { tone: 'wrong' }))
+    },
+    [notice],
+  )
+  const leave = () => {
+    select({ kind: 'write', pageId: page.id, frameId: undefined })
+    requestAnimationFrame(() => document.querySelector<HTMLElement>(`[data-frame="${frameId}"]`)?.focus())
+  }
+  return (
+    <textarea
+      ref={field}
+      {...untaken(draft !== value)}
+      aria-label={name}
+      rows={1}
+      value={draft}
+      spellCheck
+      className="m-0 block w-full resize-none overflow-hidden border-0 bg-transparent p-0 caret-woad outline-none"
+      style={style}
+      onPointerDown={(event) => event.stopPropagation()}
+      onChange={(event) => setDraft(event.target.value)}
+      onBlur={(event) => {
+        // A window that loses the focus is come back to.
+        if (event.relatedTarget) select({ kind: 'write', pageId: page.id, frameId: undefined })
+      }}
+      onKeyDown={(event) => {
+        event.stopPropagation()
+        if (event.nativeEvent.isComposing) return
+        if (event.key === 'Escape') {
+          event.preventDefault()
+          leave()
+        } else if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) {
+          event.preventDefault()
+          leave()
+        } else if (event.key === 'Enter' && !event.shiftKey && onEnter) {
+          event.preventDefault()
+          onEnter()
+        }
+      }}
+    />
+  )
+}
