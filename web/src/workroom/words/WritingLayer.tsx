@@ -144,14 +144,18 @@ function Writing({ frameId, name, value, onTake, onEnter, style }: WritingProps)
   useEffect(() => {
     now.current = { draft, value, onTake }
   })
-  useEffect(
-    () => () => {
-      const left = now.current
-      if (left.draft === left.value && left.draft.trim() !== '') return
-      void left.onTake(left.draft).then((problem) => problem && notice(problem.message, { tone: 'wrong' }))
-    },
-    [notice],
-  )
+  const leaving = useRef<number>(undefined)
+  useEffect(() => {
+    // The field that comes back at once has not been left.
+    window.clearTimeout(leaving.current)
+    return () => {
+      leaving.current = window.setTimeout(() => {
+        const left = now.current
+        if (left.draft === left.value && left.draft.trim() !== '') return
+        void left.onTake(left.draft).then((problem) => problem && notice(problem.message, { tone: 'wrong' }))
+      })
+    }
+  }, [notice])
   const leave = () => {
     select({ kind: 'write', pageId: page.id, frameId: undefined })
     requestAnimationFrame(() => document.querySelector<HTMLElement>(`[data-frame="${frameId}"]`)?.focus())

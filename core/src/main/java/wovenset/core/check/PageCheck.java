@@ -109,7 +109,7 @@ public final class PageCheck {
         }
         double away = frame.look().text().isPresent()
                 ? fromTrim(ink(frame))
-                : page.heightMm() - frame.bounds().bottom();
+                : page.heightMm() - ink(frame).bottom();
         if (away < KNIFE) {
             found(frame, number, Gravity.GRAVE, Notice.WORDS_NEAR_TRIM, millimetres(Math.max(0, away)));
         }
@@ -121,7 +121,7 @@ public final class PageCheck {
         }
     }
 
-    /** The upright box around the signs of words that fill a frame; around the frame if it is turned. */
+    /** The upright box around the signs of a frame's words; around all of it if it is turned. */
     private static BoxMm ink(FrameScene frame) {
         return frame.resolved().ops().stream()
                 .filter(Op.Glyphs.class::isInstance)

@@ -22,6 +22,7 @@ import wovenset.core.piece.Guide;
 import wovenset.core.style.CaptionStyle;
 import wovenset.core.style.FrameStyle;
 import wovenset.core.style.Ground;
+import wovenset.core.style.Light;
 import wovenset.core.style.Rgb;
 import wovenset.core.style.TextStyle;
 
@@ -43,6 +44,9 @@ public sealed interface Edit {
 
     /** Changes the ground of all pages that have none of their own. */
     record SetCommonGround(Ground.Plain ground) implements Edit {}
+
+    /** Lets the piece's light come from elsewhere; every shadow follows. */
+    record SetLight(Light light) implements Edit {}
 
     // ---- its photos ----
 

@@ -116,6 +116,19 @@ public sealed interface ItemChange {
         }
     }
 
+    /** The whole look of another frame: its style, what differs from it, and its form. */
+    record Wear(StyleUse style, Outline outline) implements OfFrame {
+        @Override
+        public Frame in(Frame frame) {
+            return frame.showsWords() ? frame : frame.withStyle(style).withOutline(outline);
+        }
+
+        @Override
+        public Doing doing() {
+            return Doing.WEAR;
+        }
+    }
+
     /** How solid it is. */
     record SetOpacity(double opacity) implements ItemChange {
         @Override

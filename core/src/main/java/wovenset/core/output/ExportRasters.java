@@ -86,6 +86,9 @@ final class ExportRasters implements PhotoRasters {
         }
 
         @Override
+        public void shade(Op.Shade shade) {}
+
+        @Override
         public void fill(Op.Fill fill) {
             // Takes nothing.
         }

@@ -66,6 +66,9 @@ final class PdfPhotos implements PdfImages {
             }
 
             @Override
+            public void shade(Op.Shade shade) {}
+
+            @Override
             public void fill(Op.Fill fill) {}
 
             @Override

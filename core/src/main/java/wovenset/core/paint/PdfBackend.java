@@ -1,11 +1,14 @@
 package wovenset.core.paint;
 
+import java.awt.Color;
 import java.awt.Font;
+import java.awt.Rectangle;
 import java.awt.Shape;
 import java.awt.font.FontRenderContext;
 import java.awt.font.GlyphVector;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.PathIterator;
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
@@ -20,6 +23,7 @@ import org.apache.pdfbox.pdmodel.documentinterchange.markedcontent.PDPropertyLis
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 import org.apache.pdfbox.pdmodel.graphics.form.PDTransparencyGroupAttributes;
+import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
 import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
 import org.apache.pdfbox.pdmodel.interactive.annotation.PDAppearanceStream;
 import org.apache.pdfbox.util.Matrix;
@@ -39,6 +43,10 @@ import wovenset.core.words.Typefaces;
  */
 public final class PdfBackend implements Op.Visitor {
     private static final double MM_PER_PT = 25.4 / 72;
+    /** What any printer shows of a soft edge. */
+    private static final double SHADE_PIXELS_PER_MM = 8;
+
+    private static final double MOST_SHADE_PIXELS = 3000;
     private static final FontRenderContext EXACT = new FontRenderContext(null, true, true);
     /** Thousandths of the type size; less than anyone could see. */
     private static final double KERNED = 0.5;
@@ -199,6 +207,30 @@ public final class PdfBackend implements Op.Visitor {
             }
         }
         return iterator.getWindingRule() == PathIterator.WIND_EVEN_ODD;
+    }
+
+    /** Pixels: a soft edge needs few of them, about six for each σ. */
+    @Override
+    public void shade(Op.Shade shade) {
+        written(() -> {
+            BoxMm ink = shade.ink();
+            double most = MOST_SHADE_PIXELS / Math.max(ink.width(), ink.height());
+            double perMm = Math.min(most, Math.min(SHADE_PIXELS_PER_MM, 6 / Math.max(0.01, shade.sigmaMm())));
+            int width = Math.max(1, (int) Math.ceil(ink.width() * perMm));
+            int height = Math.max(1, (int) Math.ceil(ink.height() * perMm));
+            AffineTransform toPixels = AffineTransform.getScaleInstance(perMm, perMm);
+            toPixels.translate(-ink.x(), -ink.y());
+            Color colour = shade.colour().awt();
+            Color seen = new Color(
+                    colour.getRed(), colour.getGreen(), colour.getBlue(), (int) Math.round(255 * shade.strength()));
+            BufferedImage picture = SoftMask.picture(
+                    toPixels.createTransformedShape(shade.shape().path()),
+                    new Rectangle(width, height),
+                    shade.sigmaMm() * perMm,
+                    seen);
+            Affine to = new Affine(width / perMm, 0, 0, -height / perMm, ink.x(), ink.y() + height / perMm);
+            content.drawImage(LosslessFactory.createFromImage(document, picture), new Matrix(to.awt()));
+        });
     }
 
     @Override

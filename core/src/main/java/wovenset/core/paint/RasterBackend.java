@@ -1,6 +1,7 @@
 package wovenset.core.paint;
 
 import java.awt.AlphaComposite;
+import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.Rectangle;
 import java.awt.RenderingHints;
@@ -131,6 +132,28 @@ final class RasterBackend implements Op.Visitor {
     public void fill(Op.Fill fill) {
         graphics.setColor(fill.colour().awt());
         graphics.fill(fill.shape().path());
+    }
+
+    @Override
+    public void shade(Op.Shade shade) {
+        AffineTransform toDevice = graphics.getTransform();
+        Rectangle region = toDevice.createTransformedShape(shade.ink().rectangle())
+                .getBounds()
+                .intersection(deviceClip());
+        if (region.isEmpty()) {
+            return;
+        }
+        Color colour = shade.colour().awt();
+        double sigma = shade.sigmaMm() * Math.sqrt(Math.abs(toDevice.getDeterminant()));
+        BufferedImage picture = SoftMask.picture(
+                toDevice.createTransformedShape(shade.shape().path()),
+                region,
+                sigma,
+                new Color(colour.getRed(), colour.getGreen(), colour.getBlue(), (int)
+                        Math.round(255 * shade.strength())));
+        graphics.setTransform(new AffineTransform());
+        graphics.drawImage(picture, region.x, region.y, null);
+        graphics.setTransform(toDevice);
     }
 
     @Override

@@ -10,6 +10,7 @@ import wovenset.core.photo.Subject;
 import wovenset.core.style.Band;
 import wovenset.core.style.CaptionStyle;
 import wovenset.core.style.Outline;
+import wovenset.core.style.Rgb;
 import wovenset.core.style.TextStyle;
 
 /**
@@ -18,6 +19,7 @@ import wovenset.core.style.TextStyle;
  * @param widthMm of the frame with its inner bands
  * @param reach how far it runs into the bleed
  * @param radiusMm of the frame's corners
+ * @param shade the shadow of the frame with its bands
  * @param text that fills it
  * @param words below it; empty for none
  */
@@ -29,6 +31,7 @@ public record FrameLook(
         Outline outline,
         List<Band> bands,
         double radiusMm,
+        Optional<Shade> shade,
         double opacity,
         Optional<Photo> photo,
         Optional<Text> text,
@@ -45,6 +48,14 @@ public record FrameLook(
      * @param through where the upright photo's unit square lies in the unturned frame's axes, if it is seen through the frame
      */
     public record Photo(PhotoPixels pixels, PixelSize size, Crop crop, Subject subject, Optional<Affine> through) {}
+
+    /**
+     * A shadow as it falls, in millimetres of the unturned frame's axes.
+     *
+     * @param right by how much it is displaced
+     * @param softness over which its edge fades to either side
+     */
+    public record Shade(double right, double down, double softness, double strength, Rgb colour) {}
 
     /** Words in the place of a photo. */
     public record Text(String words, TextStyle style) {}

@@ -49,6 +49,7 @@ final class FrameResolver {
         BoxMm window = frame.inset(inside);
         Optional<ResolvedFrame.Photo> photo = look.photo().map(one -> placed(one, window));
         look.photo().ifPresent(one -> {
+            look.shade().ifPresent(shade -> ops.add(shadow(shade, shape(outside))));
             Affine to = photo.orElseThrow().to();
             boolean runsOut = inside == 0 && outside == 0;
             ShapeMm opening = runsOut ? extended(shape(0)) : shape(-inside);
@@ -58,6 +59,14 @@ final class FrameResolver {
         });
         Optional<ResolvedFrame.Words> words = look.text().map(this::text).or(() -> words(outside));
         return new ResolvedFrame(whole(), window, photo, words);
+    }
+
+    private static Op shadow(FrameLook.Shade shade, ShapeMm print) {
+        return new Op.Group(
+                Affine.shift(shade.right(), shade.down()),
+                1,
+                Optional.empty(),
+                List.of(new Op.Shade(print, shade.colour(), shade.strength(), shade.softness())));
     }
 
     /** All of it turned about the frame's middle, and as solid as it is to be. */

@@ -24,6 +24,8 @@ public sealed interface Op {
 
         void fill(Fill fill);
 
+        void shade(Shade shade);
+
         void image(Image image);
 
         void glyphs(Glyphs glyphs);
@@ -67,6 +69,28 @@ public sealed interface Op {
         @Override
         public void accept(Visitor visitor) {
             visitor.fill(this);
+        }
+    }
+
+    /**
+     * A shape of one colour with a soft edge: a Gaussian with a third of the softness as its σ takes the place of the edge.
+     *
+     * @param softMm how far it fades beyond the shape, and into it
+     */
+    record Shade(ShapeMm shape, Rgb colour, double strength, double softMm) implements Op {
+        /** The Gaussian's σ. */
+        public double sigmaMm() {
+            return softMm / 3;
+        }
+
+        @Override
+        public BoxMm ink() {
+            return shape.bounds().outset(softMm);
+        }
+
+        @Override
+        public void accept(Visitor visitor) {
+            visitor.shade(this);
         }
     }
 

@@ -23,7 +23,9 @@ import wovenset.core.piece.Piece;
 import wovenset.core.style.Band;
 import wovenset.core.style.FrameStyle;
 import wovenset.core.style.Ground;
+import wovenset.core.style.Light;
 import wovenset.core.style.Rgb;
+import wovenset.core.style.Shadow;
 
 /** Resolves pages into scenes. The same piece and photos always give an equal scene. Cost: linear in the frames. */
 public final class SceneResolver {
@@ -158,6 +160,7 @@ public final class SceneResolver {
                     frame.outline(),
                     style.bands(),
                     style.cornerRadius().mm(),
+                    shade(style.shadow(), place.turnDegrees()),
                     frame.look().opacity(),
                     photo(frame, place),
                     frame.fill() instanceof Fill.Words words
@@ -165,6 +168,21 @@ public final class SceneResolver {
                             : Optional.empty(),
                     piece.wordsOf(page, frame),
                     piece.styles().captions());
+        }
+
+        /** Seen from the frame: however it is turned, its shadow falls away from the light. */
+        private Optional<FrameLook.Shade> shade(Shadow shadow, double turnDegrees) {
+            if (shadow.strength() == 0) {
+                return Optional.empty();
+            }
+            Light light = piece.styles().light();
+            double height = shadow.height().mm();
+            return Optional.of(new FrameLook.Shade(
+                    grain(light.right(height, turnDegrees)),
+                    grain(light.down(height, turnDegrees)),
+                    shadow.softness().mm(),
+                    shadow.strength(),
+                    shadow.colour()));
         }
 
         /** How far a straight frame that touches the trim runs on, to the bleed's edge. */

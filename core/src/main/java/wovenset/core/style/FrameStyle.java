@@ -13,8 +13,9 @@ import wovenset.core.said.Reason;
  *
  * @param bands from the frame's edge away: the inner ones inwards, the outer ones outwards; 1 to {@value #MOST_BANDS}
  * @param cornerRadius of the frame's edge; corners of bands are concentric with it
+ * @param shadow of the print with its bands
  */
-public record FrameStyle(UUID id, String name, List<Band> bands, Length cornerRadius) {
+public record FrameStyle(UUID id, String name, List<Band> bands, Length cornerRadius, Shadow shadow) {
     public static final int MOST_BANDS = 8;
     public static final int LONGEST_NAME = 60;
 
@@ -37,7 +38,7 @@ public record FrameStyle(UUID id, String name, List<Band> bands, Length cornerRa
     }
 
     public FrameStyle withBands(List<Band> newBands) {
-        return new FrameStyle(id, name, newBands, cornerRadius);
+        return new FrameStyle(id, name, newBands, cornerRadius, shadow);
     }
 
     /** Another band in one's place; as it is if there is no such band. */
@@ -51,6 +52,10 @@ public record FrameStyle(UUID id, String name, List<Band> bands, Length cornerRa
     }
 
     public FrameStyle withCornerRadius(Length radius) {
-        return new FrameStyle(id, name, bands, radius);
+        return new FrameStyle(id, name, bands, radius, shadow);
+    }
+
+    public FrameStyle withShadow(Shadow newShadow) {
+        return new FrameStyle(id, name, bands, cornerRadius, newShadow);
     }
 }

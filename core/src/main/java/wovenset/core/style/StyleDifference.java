@@ -61,4 +61,17 @@ public sealed interface StyleDifference {
             return style.withCornerRadius(radius);
         }
     }
+
+    /** Of the print with its bands. */
+    record ShadowCast(Shadow shadow) implements StyleDifference {
+        @Override
+        public String property() {
+            return "shadow";
+        }
+
+        @Override
+        public FrameStyle in(FrameStyle style) {
+            return style.withShadow(shadow);
+        }
+    }
 }

@@ -14,7 +14,7 @@ import wovenset.core.said.Reason;
  * @param captions the words below photos
  * @param ground of all pages that have none of their own
  */
-public record StyleSheet(List<FrameStyle> frames, CaptionStyle captions, Ground.Plain ground) {
+public record StyleSheet(List<FrameStyle> frames, CaptionStyle captions, Ground.Plain ground, Light light) {
     public static final int MOST_STYLES = 200;
 
     public StyleSheet {
@@ -26,9 +26,10 @@ public record StyleSheet(List<FrameStyle> frames, CaptionStyle captions, Ground.
     public static StyleSheet plain(UUID style) {
         Band none = new Band(Length.ZERO, Rgb.INK, Band.Side.INSIDE);
         return new StyleSheet(
-                List.of(new FrameStyle(style, "Frame", List.of(none), Length.ZERO)),
+                List.of(new FrameStyle(style, "Frame", List.of(none), Length.ZERO, Shadow.NONE)),
                 new CaptionStyle(CaptionStyle.Show.WRITTEN, "Alegreya", 11, Rgb.INK, 1),
-                new Ground.Plain(new Rgb("#ffffff")));
+                new Ground.Plain(new Rgb("#ffffff")),
+                Light.USUAL);
     }
 
     /** The style of frames that nobody has given another. */
@@ -53,14 +54,18 @@ public record StyleSheet(List<FrameStyle> frames, CaptionStyle captions, Ground.
         } else {
             changed.set(index, style);
         }
-        return new StyleSheet(changed, captions, ground);
+        return new StyleSheet(changed, captions, ground, light);
     }
 
     public StyleSheet withCaptions(CaptionStyle newCaptions) {
-        return new StyleSheet(frames, newCaptions, ground);
+        return new StyleSheet(frames, newCaptions, ground, light);
     }
 
     public StyleSheet withGround(Ground.Plain newGround) {
-        return new StyleSheet(frames, captions, newGround);
+        return new StyleSheet(frames, captions, newGround, light);
+    }
+
+    public StyleSheet withLight(Light newLight) {
+        return new StyleSheet(frames, captions, ground, newLight);
     }
 }

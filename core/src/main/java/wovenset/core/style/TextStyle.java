@@ -49,8 +49,8 @@ public record TextStyle(
 
     /** Words to read that suit a page of this size. */
     public static TextStyle reading(Format format) {
-        double size = Math.min(14, share(format, 34));
-        return new TextStyle("Alegreya", Weight.REGULAR, Math.max(8, size), 1.35, Align.LEFT, Stand.MIDDLE, Rgb.INK);
+        double size = share(format, 45);
+        return new TextStyle("Alegreya", Weight.REGULAR, Math.max(9, size), 1.35, Align.LEFT, Stand.MIDDLE, Rgb.INK);
     }
 
     private static double share(Format format, int part) {

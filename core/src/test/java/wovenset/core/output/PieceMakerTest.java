@@ -32,6 +32,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import java.util.zip.ZipEntry;
@@ -75,8 +76,10 @@ import wovenset.core.style.Band;
 import wovenset.core.style.CaptionStyle;
 import wovenset.core.style.FrameStyle;
 import wovenset.core.style.Ground;
+import wovenset.core.style.Light;
 import wovenset.core.style.Outline;
 import wovenset.core.style.Rgb;
+import wovenset.core.style.Shadow;
 import wovenset.core.style.StyleDifference;
 import wovenset.core.testing.ItemLikeness;
 import wovenset.core.testing.Likeness;
@@ -316,7 +319,7 @@ class PieceMakerTest {
 
     /**
      * Half clear groups, turned, oval and banded on both sides; one that bleeds; a whole photo in a rounded, turned frame; a photo
-     * with clear parts on a coloured page.
+     * with clear parts on a coloured page; all with soft shadows in one light, and words across the page and turned.
      */
     private Piece odd() {
         photos.with(photo(3), TestPhotos.file(TestPhotos.scene(2100, 1500, 3), "png"))
@@ -334,7 +337,12 @@ class PieceMakerTest {
                 move(piece, ids[4], free(200, 125, 70, 65, 0)));
         Piece drawn = applied(
                 moved,
-                new Edit.SetFrameStyle(moved.styles().usual().withBand(0, band -> band.withWidth(mm(3)))),
+                new Edit.SetFrameStyle(moved.styles()
+                        .usual()
+                        .withBand(0, band -> band.withWidth(mm(3)))
+                        .withShadow(new Shadow(mm(2.5), mm(5), 0.7, Rgb.INK))),
+                new Edit.AddWords(first(piece).id(), Edit.WordsPlace.TOP, Optional.of("Avalanche, “fi” and Ærø")),
+                new Edit.SetLight(new Light(70)),
                 patch(moved, new ItemChange.Differ(new StyleDifference.BandSide(0, Band.Side.OUTSIDE)), ids[0]),
                 patch(moved, new ItemChange.SetOutline(new Outline.Ellipse()), ids[1]),
                 patch(moved, new ItemChange.SetOpacity(0.7), ids[0]),
@@ -343,7 +351,12 @@ class PieceMakerTest {
                 patch(moved, new ItemChange.Differ(new StyleDifference.BandWidth(0, mm(0))), ids[4]),
                 new Edit.GroupItems(first(piece).id(), List.of(ids[0], ids[1])));
         UUID group = first(drawn).holder(ids[0]).orElseThrow().id();
-        return applied(drawn, patch(drawn, new ItemChange.SetOpacity(0.6), group));
+        Piece seen = applied(
+                drawn,
+                patch(drawn, new ItemChange.SetOpacity(0.6), group),
+                new Edit.AddWords(first(piece).id(), Edit.WordsPlace.FREE, Optional.of("Two lines\nturned a little")));
+        UUID words = first(seen).frames().get(6).id();
+        return applied(seen, move(seen, words, free(215, 60, 70, 30, -12)));
     }
 
     @ParameterizedTest
@@ -353,9 +366,9 @@ class PieceMakerTest {
         BufferedImage[] both = pdfAndPng(odd, ppi);
         double scale = ppi / 25.4;
         List<FrameScene> shown = photos.resolver().resolve(odd, first(odd)).frames().stream()
-                .filter(frame -> frame.resolved().photo().isPresent())
+                .filter(frame -> !frame.resolved().ops().isEmpty())
                 .toList();
-        assertThat(shown).hasSize(5);
+        assertThat(shown).hasSize(7);
         for (FrameScene frame : shown) {
             BoxMm seen = frame.bounds();
             ItemLikeness alike = ItemLikeness.of(
@@ -425,7 +438,10 @@ class PieceMakerTest {
 
     @Test
     void stripsMeetWithoutASeam() throws IOException {
-        Piece piece = sample(1);
+        Piece plain = sample(1);
+        Piece piece = applied(
+                plain,
+                new Edit.SetFrameStyle(plain.styles().usual().withShadow(new Shadow(mm(3), mm(9), 0.6, Rgb.INK))));
         BufferedImage strips =
                 ImageIO.read(make(piece, request(Kind.PNG, 1, 280)).file().toFile());
         BufferedImage whole = new RasterPainter(new ExportRasters(photos))

@@ -19,17 +19,23 @@ import static wovenset.core.testing.Pieces.row;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import wovenset.core.check.Finding;
 import wovenset.core.check.PageCheck;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.ItemChange;
+import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.piece.Piece;
 import wovenset.core.said.Notice;
 import wovenset.core.style.Band;
 import wovenset.core.style.CaptionStyle;
 import wovenset.core.style.FrameStyle;
+import wovenset.core.style.Light;
 import wovenset.core.style.Outline;
+import wovenset.core.style.Rgb;
+import wovenset.core.style.Shadow;
 import wovenset.core.style.StyleDifference;
 import wovenset.core.testing.Pieces;
 
@@ -153,5 +159,36 @@ class SceneResolverTest {
         assertThat(scene(piece).frames().get(0).resolved().photo().orElseThrow().ppi())
                 .isCloseTo(9000 / 280.0 * 25.4, within(0.01));
         assertThat(scene(piece)).isEqualTo(scene(piece));
+    }
+
+    /** Light from the upper left at 30°: the shadow falls down and right on the page, for a turned print, too. */
+    @ParameterizedTest
+    @ValueSource(doubles = {0, 25, -110, 180})
+    void shadowsFallAwayFromTheLightHoweverAPrintIsTurned(double turn) {
+        Piece piece = placed(piece(grid(1, 1, 10, 0), 1), 1);
+        Piece shaded = applied(
+                piece,
+                new Edit.SetFrameStyle(piece.styles().usual().withShadow(new Shadow(mm(10), mm(3), 0.5, Rgb.INK))),
+                new Edit.SetLight(new Light(-30)),
+                move(piece, frame(piece, 0), free(100, 60, 80, 50, turn)));
+        PageScene scene = scene(shaded);
+        // The first frame is the cell's, which is empty now.
+        BoxMm print = scene.frames().get(1).box().turned(turn);
+        Op.Group unit = scene.units().get(0).onPage();
+        BoxMm shade = shade(unit.children(), unit.to());
+        assertThat(shade.centreX() - print.centreX()).isCloseTo(5, within(1e-6));
+        assertThat(shade.centreY() - print.centreY()).isCloseTo(10 * Math.cos(Math.toRadians(30)), within(1e-6));
+    }
+
+    private static BoxMm shade(List<Op> ops, Affine to) {
+        for (Op op : ops) {
+            if (op instanceof Op.Shade shade) {
+                return to.bounds(shade.ink());
+            }
+            if (op instanceof Op.Group group) {
+                return shade(group.children(), to.after(group.to()));
+            }
+        }
+        throw new AssertionError("no shadow");
     }
 }

@@ -45,8 +45,10 @@ import wovenset.core.style.Band;
 import wovenset.core.style.CaptionStyle;
 import wovenset.core.style.FrameStyle;
 import wovenset.core.style.Ground;
+import wovenset.core.style.Light;
 import wovenset.core.style.Outline;
 import wovenset.core.style.Rgb;
+import wovenset.core.style.Shadow;
 import wovenset.core.style.StyleDifference;
 import wovenset.core.style.StyleSheet;
 import wovenset.core.style.StyleUse;
@@ -141,14 +143,14 @@ public final class RandomPieces {
 
     private StyleSheet styles() {
         List<FrameStyle> frames =
-                times(1, 4, () -> new FrameStyle(id(), "Style", times(1, 3, this::band), length(0, 5)));
+                times(1, 4, () -> new FrameStyle(id(), "Style", times(1, 3, this::band), length(0, 5), shadow()));
         CaptionStyle captions = new CaptionStyle(
                 any(CaptionStyle.Show.values()),
                 "Alegreya",
                 4 + random.nextInt(100) / 7.0,
                 colour(),
                 1 + random.nextInt(4));
-        return new StyleSheet(frames, captions, new Ground.Plain(colour()));
+        return new StyleSheet(frames, captions, new Ground.Plain(colour()), new Light(turn()));
     }
 
     private Entry entry() {
@@ -254,6 +256,10 @@ public final class RandomPieces {
             use = random.nextInt(3) == 0 ? use.with(difference) : use;
         }
         return use;
+    }
+
+    private Shadow shadow() {
+        return new Shadow(length(0, 9), length(0, 20), random.nextDouble(), colour());
     }
 
     private TextStyle textStyle() {

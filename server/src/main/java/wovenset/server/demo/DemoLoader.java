@@ -143,7 +143,7 @@ class DemoLoader implements ApplicationRunner {
         FrameStyle usual = editor.piece.piece().styles().usual();
         Band band = new Band(length(demo.borderWidth()), new Rgb(demo.borderColour()), Band.Side.INSIDE);
         editor.edit(new Edit.SetFrameStyle(
-                new FrameStyle(usual.id(), usual.name(), List.of(band), length(demo.cornerRadius()))));
+                new FrameStyle(usual.id(), usual.name(), List.of(band), length(demo.cornerRadius()), usual.shadow())));
         editor.edit(new Edit.SetCommonGround(new Ground.Plain(new Rgb(demo.pageColour()))));
         editor.edit(new Edit.SetCaptionStyle(new CaptionStyle(
                 demo.captions(), demo.typeface(), demo.sizePt(), new Rgb(demo.captionColour()), demo.lines())));

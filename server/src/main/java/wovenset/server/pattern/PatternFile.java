@@ -59,7 +59,7 @@ class PatternFile {
             }
             Pattern pattern = version == 1
                     ? upgraded(tree.path("pattern"))
-                    : RequiredFields.check(mapper.treeToValue(Upgrades.framesOfAll(tree), Content.class))
+                    : RequiredFields.check(mapper.treeToValue(Upgrades.wordsAndShadows(tree), Content.class))
                             .pattern();
             if (Patterns.sketch(pattern).isEmpty()) {
                 throw refused(Reason.PATTERN_DOES_NOT_FIT);

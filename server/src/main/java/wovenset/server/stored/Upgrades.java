@@ -16,16 +16,28 @@ public final class Upgrades {
     }
 
     /**
-     * Frames were called frames for photos before words could stand in them. The tree is changed, wherever items are in it.
+     * Version 6: frames, called frames for photos before words could stand in them; styles cast no shadow, in a light from the
+     * upper left. The tree is changed, wherever in it these are.
      *
      * @return the same tree
      */
-    public static JsonNode framesOfAll(JsonNode tree) {
-        if (tree instanceof ObjectNode object
-                && "photoFrame".equals(object.path("kind").asString(""))) {
-            object.put("kind", "frame");
+    public static JsonNode wordsAndShadows(JsonNode tree) {
+        if (tree instanceof ObjectNode object) {
+            if ("photoFrame".equals(object.path("kind").asString(""))) {
+                object.put("kind", "frame");
+            }
+            if (object.has("bands") && object.has("cornerRadius")) {
+                object.putObject("shadow")
+                        .put("height", 1000)
+                        .put("softness", 2000)
+                        .put("strength", 0)
+                        .put("colour", "#22293a");
+            }
+            if (object.has("frames") && object.has("captions") && object.has("ground")) {
+                object.putObject("light").put("fromDegrees", -30);
+            }
         }
-        tree.forEach(Upgrades::framesOfAll);
+        tree.forEach(Upgrades::wordsAndShadows);
         return tree;
     }
 }

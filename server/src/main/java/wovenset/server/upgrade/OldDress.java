@@ -8,7 +8,9 @@ import wovenset.core.style.Band;
 import wovenset.core.style.CaptionStyle;
 import wovenset.core.style.FrameStyle;
 import wovenset.core.style.Ground;
+import wovenset.core.style.Light;
 import wovenset.core.style.Rgb;
+import wovenset.core.style.Shadow;
 import wovenset.core.style.StyleSheet;
 
 /** How all pages and frames of a piece looked up to version 4. */
@@ -42,9 +44,14 @@ public record OldDress(
         CaptionStyle.Show kept = show.equals("BELOW") ? CaptionStyle.Show.ALWAYS : CaptionStyle.Show.NONE;
         return new StyleSheet(
                 List.of(new FrameStyle(
-                        style, "Frame", List.of(new Band(borderWidth, borderColour, Band.Side.INSIDE)), cornerRadius)),
+                        style,
+                        "Frame",
+                        List.of(new Band(borderWidth, borderColour, Band.Side.INSIDE)),
+                        cornerRadius,
+                        Shadow.NONE)),
                 new CaptionStyle(kept, typeface, sizePt, captionColour, lines),
-                new Ground.Plain(pageColour));
+                new Ground.Plain(pageColour),
+                Light.USUAL);
     }
 
     /** To the last digit as version 4 reckoned it: what follows from it by chance must come out the same. */

@@ -218,9 +218,15 @@ final class ArrangeEdits {
     private static Piece dressed(Piece piece, StyleSheet look) {
         FrameStyle usual = piece.styles().usual();
         FrameStyle dressed = new FrameStyle(
-                usual.id(), usual.name(), look.usual().bands(), look.usual().cornerRadius());
+                usual.id(),
+                usual.name(),
+                look.usual().bands(),
+                look.usual().cornerRadius(),
+                look.usual().shadow());
         return PieceEdits.withCaptions(
-                piece.withStyles(piece.styles().with(dressed).withGround(look.ground())), look.captions());
+                piece.withStyles(
+                        piece.styles().with(dressed).withGround(look.ground()).withLight(look.light())),
+                look.captions());
     }
 
     /**

@@ -16,6 +16,7 @@ import wovenset.core.piece.Piece;
 import wovenset.core.said.Doing;
 import wovenset.core.said.Reason;
 import wovenset.core.style.CaptionStyle;
+import wovenset.core.style.Light;
 import wovenset.core.words.Typefaces;
 
 /** Edits of the piece as a whole: its name, its size, its styles. */
@@ -32,10 +33,15 @@ final class PieceEdits {
         handlers.on(
                 Edit.SetCaptionStyle.class,
                 (piece, edit) -> Outcome.of(withCaptions(piece, edit.captions()), Doing.SET_CAPTIONS));
+        handlers.on(Edit.SetLight.class, (piece, edit) -> Outcome.of(withLight(piece, edit.light()), Doing.SET_LIGHT));
         handlers.on(
                 Edit.SetCommonGround.class,
                 (piece, edit) ->
                         Outcome.of(piece.withStyles(piece.styles().withGround(edit.ground())), Doing.SET_GROUND));
+    }
+
+    private static Piece withLight(Piece piece, Light light) {
+        return piece.withStyles(piece.styles().withLight(light));
     }
 
     static Piece withCaptions(Piece piece, CaptionStyle captions) {

@@ -39,6 +39,7 @@ import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 import wovenset.core.style.CaptionStyle;
 import wovenset.core.style.Ground;
+import wovenset.core.style.Light;
 import wovenset.core.style.Rgb;
 import wovenset.core.style.StyleSheet;
 import wovenset.core.testing.Pieces;
@@ -59,6 +60,7 @@ class EditKindsTest {
                 new Edit.SetFrameStyle(styles.usual().withCornerRadius(mm(1))),
                 new Edit.SetCaptionStyle(styles.captions().withShow(CaptionStyle.Show.ALWAYS)),
                 new Edit.SetCommonGround(new Ground.Plain(new Rgb("#101830"))),
+                new Edit.SetLight(new Light(45)),
                 new Edit.AddPhotos(List.of(photo(7))),
                 new Edit.RemoveEntries(List.of(entry(PIECE, 1))),
                 new Edit.OrderEntries(List.of(entry(PIECE, 3), entry(PIECE, 1), entry(PIECE, 2))),

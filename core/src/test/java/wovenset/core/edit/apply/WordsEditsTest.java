@@ -138,7 +138,7 @@ class WordsEditsTest {
 
     @Test
     void tooManyWordsAcrossAreRefusedByName() {
-        Piece titled = applied(PHOTOS, add(WordsPlace.TOP, "Kites"));
+        Piece titled = applied(PHOTOS, new Edit.DeletePage(PHOTOS.pages().get(1).id()), add(WordsPlace.TOP, "Kites"));
         checkRefused(
                 titled,
                 new Edit.WriteWords(PAGE, words(titled).id(), "a\n".repeat(40) + "a"),
