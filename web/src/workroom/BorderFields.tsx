@@ -3,6 +3,7 @@ import { ColourField } from '../ui/ColourField'
 import { Field, inputLook } from '../ui/Field'
 import type { UnitFormat } from '../measure/units'
 import type { Border } from './piece/styles'
+import { ShadowFields } from './ShadowFields'
 
 interface Props {
   border: Border
@@ -12,7 +13,7 @@ interface Props {
   onCommit: (change: Partial<Border>) => void
 }
 
-/** A border's width, colour and side, and how round corners are; shown on the bench while they change. */
+/** A border's width, colour and side, how round corners are, and the shadow; shown on the bench while they change. */
 export function BorderFields({ border, format, wrong, onPreview, onCommit }: Props) {
   const shorter = Math.min(format.width, format.height)
   return (
@@ -53,6 +54,12 @@ export function BorderFields({ border, format, wrong, onPreview, onCommit }: Pro
         wrong={wrong('cornerRadius')}
         onPreview={(radius) => onPreview({ radius })}
         onCommit={(radius) => onCommit({ radius })}
+      />
+      <ShadowFields
+        shadow={border.shadow}
+        format={format}
+        onPreview={(shadow) => onPreview({ shadow })}
+        onCommit={(shadow) => onCommit({ shadow })}
       />
     </>
   )

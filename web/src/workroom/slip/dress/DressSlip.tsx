@@ -9,6 +9,7 @@ import { useRoom } from '../../context'
 import { type Border, borderOf, usualStyle, withBorder } from '../../piece/styles'
 import { useTrial } from '../../useTrial'
 import { Part } from '../Part'
+import { LightField } from './LightField'
 import { AddWords } from '../words/AddWords'
 
 const SHOWN: Record<CaptionStyle['show'], string> = {
@@ -64,6 +65,7 @@ export function DressSlip() {
           onPreview={(change) => trial.show(bordered(change))}
           onCommit={setBorder}
         />
+        {borderOf(usual).shadow.strength > 0 && <LightField />}
         {differing > 0 && (
           <p className="text-[13px] leading-4 text-soft">
             {differing === 1 ? 'One frame on this page differs' : `${differing} frames on this page differ`} in what{' '}

@@ -1,4 +1,4 @@
-import { SquareStack } from 'lucide-react'
+import { Pipette, Shirt, SquareStack } from 'lucide-react'
 import { Button, IconButton } from '../../../ui/Button'
 import { Field, inputLook } from '../../../ui/Field'
 import { NumberField } from '../../../ui/NumberField'
@@ -9,6 +9,7 @@ import { useRoom } from '../../context'
 import { useFrameDoings } from '../../frames/useFrameDoings'
 import type { Frame } from '../../piece/model'
 import { type Border, borderOf, differenceOf, styleOf } from '../../piece/styles'
+import { useLooks } from '../../looks'
 import { useTrial } from '../../useTrial'
 
 const PROPERTIES: Record<string, string> = {
@@ -16,14 +17,20 @@ const PROPERTIES: Record<string, string> = {
   'bandColour 0': 'colour',
   'bandSide 0': 'side',
   cornerRadius: 'corners',
+  shadow: 'shadow',
 }
 const propertyOf = (difference: Frame['style']['differences'][number]) =>
-  difference.kind === 'cornerRadius' ? difference.kind : `${difference.kind} ${difference.band}`
+  'band' in difference
+    ? `${difference.kind} ${difference.band}`
+    : difference.kind === 'shadowCast'
+      ? 'shadow'
+      : difference.kind
 
 /** The look of the selected frames: that of all frames, and in what they differ from it. */
 export function BorderPart({ frames, folded = false }: { frames: Frame[]; folded?: boolean }) {
   const { stored, storedPage, page } = useRoom()
   const { selectAlike, patch } = useFrameDoings()
+  const looks = useLooks()
   const { show, set, about, aboutOthers } = useTrial()
   const last = frames.at(-1)
   if (!last) return null
@@ -48,9 +55,21 @@ export function BorderPart({ frames, folded = false }: { frames: Frame[]; folded
       title="Border"
       folded={folded}
       aside={
-        <IconButton name="Select all with the same border (A)" onClick={selectAlike}>
-          <SquareStack size={17} />
-        </IconButton>
+        <div className="flex">
+          <IconButton name="Pick up this look" onClick={() => looks.pickUp(kept)}>
+            <Pipette size={17} />
+          </IconButton>
+          <IconButton
+            name="Put the look that was picked up on"
+            disabled={!looks.picked?.frame}
+            onClick={() => looks.picked?.frame && patch({ kind: 'wear', ...looks.picked.frame })}
+          >
+            <Shirt size={17} />
+          </IconButton>
+          <IconButton name="Select all with the same border (A)" onClick={selectAlike}>
+            <SquareStack size={17} />
+          </IconButton>
+        </div>
       }
     >
       <div className="space-y-2">

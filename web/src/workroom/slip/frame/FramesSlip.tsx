@@ -14,6 +14,7 @@ import {
 } from 'lucide-react'
 import { Button, IconButton } from '../../../ui/Button'
 import { FrameList } from '../arrange/FrameList'
+import { WordsLook } from '../words/WordsLook'
 import { Selected } from '../Selected'
 import { useRoom } from '../../context'
 import { useFrameDoings } from '../../frames/useFrameDoings'
@@ -101,6 +102,7 @@ export function FramesSlip() {
           </section>
         </>
       )}
+      <WordsLook frames={frames} />
       <BorderPart frames={frames} />
       <FrameList />
     </>

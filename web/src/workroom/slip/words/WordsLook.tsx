@@ -1,11 +1,14 @@
 import { useQuery } from '@tanstack/react-query'
 import { client, data, type TextStyle } from '../../../api/client'
+import { Pipette, Shirt } from 'lucide-react'
+import { IconButton } from '../../../ui/Button'
 import { Choice } from '../../../ui/Choice'
 import { ColourField } from '../../../ui/ColourField'
 import { NumberField } from '../../../ui/NumberField'
 import { Wrong } from '../../../ui/Wrong'
 import { useRoom } from '../../context'
 import type { Frame } from '../../piece/model'
+import { useLooks } from '../../looks'
 import { useTrial } from '../../useTrial'
 import { useWords } from '../../words/useWords'
 import { Part } from '../Part'
@@ -22,6 +25,7 @@ export function WordsLook({ frames }: { frames: Frame[] }) {
   const { storedPage } = useRoom()
   const { dressing } = useWords()
   const trial = useTrial()
+  const looks = useLooks()
   const typefaces = useQuery({
     queryKey: ['typefaces'],
     queryFn: () => data(client.GET('/api/measure/typefaces')),
@@ -29,12 +33,29 @@ export function WordsLook({ frames }: { frames: Frame[] }) {
   }).data
   const ids = frames.filter(({ text }) => text).map(({ id }) => id)
   // Fields start from what is stored, while the page may show a try.
-  const style = storedPage.frames.find(({ id }) => id === ids.at(-1))?.text?.style
+  const last = storedPage.frames.find(({ id }) => id === ids.at(-1))
+  const style = last?.text?.style
   if (!style) return null
   const set = (change: Partial<TextStyle>) => trial.set(dressing(ids, change))
   const others = trial.aboutOthers([])
   return (
-    <Part title="How the words are set">
+    <Part
+      title="How the words are set"
+      aside={
+        <div className="flex">
+          <IconButton name="Pick up this look" onClick={() => last && looks.pickUp(last)}>
+            <Pipette size={17} />
+          </IconButton>
+          <IconButton
+            name="Put the look that was picked up on"
+            disabled={!looks.picked?.text}
+            onClick={() => looks.picked?.text && set(looks.picked.text)}
+          >
+            <Shirt size={17} />
+          </IconButton>
+        </div>
+      }
+    >
       <Choice
         label="Typeface"
         options={Object.fromEntries((typefaces ?? [style.typeface]).map((name) => [name, name]))}
