@@ -79,7 +79,7 @@ class EffortTest {
     }
 
     @Test
-    void aWallOfSixteenPhotosWithCaptionsFromTheirNames() throws IOException {
+    void aWallOfSixteenPhotosWithCaptionsFromTheirNamesAndATitle() throws IOException {
         Room room = shelf();
         begin(room, "A wall piece");
         bring(room, Room.photos("kite-", 16));
@@ -87,6 +87,12 @@ class EffortTest {
         assertThat(room.button("Captions from names")).hasCount(0);
         click(room.button("All 16 on this page"));
         assertThat(room.frames()).hasCount(16);
+        click(room.button("Title on top"));
+        assertThat(room.field("Words on the page")).isFocused();
+        room.page.keyboard().type("Eleven days");
+        effort += 2;
+        key(room.page, "Escape");
+        assertThat(room.buttonLike("words, Eleven days")).isVisible();
         room.painted();
         assertThat(pages(made(room), 900, 600)).isEqualTo(1);
         assertThat(effort).isLessThanOrEqualTo(20);
@@ -136,5 +142,46 @@ class EffortTest {
         assertThat(room.frame(9)).hasAttribute("aria-pressed", "true");
         assertThat(pages(made(room), 210, 297)).isEqualTo(1);
         assertThat(effort).isLessThanOrEqualTo(40);
+    }
+
+    /** Goes on with Tab or F6 until this has the focus. */
+    private void reach(Page page, Locator wanted, String key) {
+        for (int i = 0; i < 40; i++) {
+            if ((boolean) wanted.evaluate("(one) => one === document.activeElement")) {
+                return;
+            }
+            key(page, key);
+        }
+        assertThat(wanted).isFocused();
+    }
+
+    /** By keyboard alone; the photos come by the system's chooser. */
+    @Test
+    void twelvePhotosWithoutAMouse() throws IOException {
+        Room room = shelf();
+        Page page = room.page;
+        reach(page, room.button("New piece").first(), "Tab");
+        key(page, "Enter");
+        reach(page, room.button("Start this piece"), "Tab");
+        key(page, "Enter");
+        assertThat(page.getByText("No photos yet.")).isVisible();
+        reach(page, room.button("Bring in photos"), "Tab");
+        FileChooser chooser = page.waitForFileChooser(() -> key(page, "Enter"));
+        chooser.setFiles(Room.photos("kite-", 12));
+        assertThat(page.getByText("12 brought in")).isVisible();
+        reach(page, room.button("All 12 on this page"), "Tab");
+        key(page, "Enter");
+        assertThat(room.frames()).hasCount(12);
+        reach(page, room.button("Make"), "Tab");
+        key(page, "Enter");
+        reach(page, room.button("Make the file"), "Tab");
+        key(page, "Enter");
+        Locator made = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("\\.pdf$")))
+                .first();
+        assertThat(made).isVisible();
+        reach(page, made, "Tab");
+        Download file = page.waitForDownload(() -> key(page, "Enter"));
+        assertThat(pages(file, 900, 600)).isEqualTo(1);
+        assertThat(effort).isLessThanOrEqualTo(90);
     }
 }

@@ -35,6 +35,10 @@ public record CaptionStyle(Show show, String typeface, double sizePt, Rgb colour
         return Length.ofMm((lines + 0.5) * LEADING * sizePt * 25.4 / 72);
     }
 
+    public CaptionStyle withSizePt(double newSize) {
+        return new CaptionStyle(show, typeface, newSize, colour, lines);
+    }
+
     public CaptionStyle withShow(Show newShow) {
         return new CaptionStyle(newShow, typeface, sizePt, colour, lines);
     }

@@ -36,7 +36,8 @@ public final class NewPiece {
         int columns = proportion > 1.8 ? 3 : 2;
         int rows = proportion < 0.56 ? 3 : 2;
         Grid grid = new Grid(rows, columns, Margins.all(margin), gap, gap, null);
-        StyleSheet styles = StyleSheet.plain(ids.get());
+        StyleSheet plain = StyleSheet.plain(ids.get());
+        StyleSheet styles = plain.withCaptions(plain.captions().withSizePt(captionSize(format)));
         Piece piece = new Piece(
                 ids.get(),
                 Edits.checkedName(name),
@@ -46,5 +47,11 @@ public final class NewPiece {
                 List.of(NewPages.empty(grid, styles.usual().id(), ids)));
         PlaceCheck.all(piece, photo -> Optional.empty());
         return piece;
+    }
+
+    /** Points: what is read in the hand, or of a large page from where all of it is seen. */
+    private static double captionSize(Format format) {
+        double shorter = Math.min(format.width().mm(), format.height().mm());
+        return Math.min(36, Math.max(11, (double) Math.round(shorter / 70 * 72 / 25.4)));
     }
 }
