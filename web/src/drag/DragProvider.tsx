@@ -20,8 +20,27 @@ type Take = (cargo: Cargo) => void
 interface Drag {
   start: (event: ReactPointerEvent, cargo: Cargo, picture: string) => void
   register: (name: string, take: Take) => () => void
-  over: string | null
-  cargo: Cargo | null
+  /** The place that cargo hangs above. */
+  over: Over
+}
+
+/** Kept outside React's tree: a drag crosses many places, and only the one that is left and the one that is reached show it. */
+class Over {
+  private now: string | null = null
+  private readonly listeners = new Set<() => void>()
+
+  subscribe = (listener: () => void) => {
+    this.listeners.add(listener)
+    return () => this.listeners.delete(listener)
+  }
+
+  is = (name: string) => this.now === name
+
+  set = (name: string | null) => {
+    if (this.now === name) return
+    this.now = name
+    this.listeners.forEach((listener) => listener())
+  }
 }
 
 const THRESHOLD_PX = 5
@@ -43,53 +62,55 @@ const targetAt = (x: number, y: number) =>
 export function DragProvider({ children }: { children: ReactNode }) {
   const targets = useRef(new Map<string, Take>())
   const [held, setHeld] = useState<{ cargo: Cargo; picture: string; x: number; y: number } | null>(null)
-  const [over, setOver] = useState<string | null>(null)
+  const [over] = useState(() => new Over())
 
   const register = useCallback((name: string, take: Take) => {
     targets.current.set(name, take)
     return () => void (targets.current.get(name) === take && targets.current.delete(name))
   }, [])
 
-  const start = useCallback((down: ReactPointerEvent, cargo: Cargo, picture: string) => {
-    if (down.button !== 0) return
-    const from = { x: down.clientX, y: down.clientY }
-    let carrying = false
-    const move = (event: PointerEvent) => {
-      if (event.pointerId !== down.pointerId) return
-      if (!carrying && Math.hypot(event.clientX - from.x, event.clientY - from.y) < THRESHOLD_PX) return
-      carrying = true
-      setHeld({ cargo, picture, x: event.clientX, y: event.clientY })
-      setOver(targetAt(event.clientX, event.clientY))
-    }
-    // A press that may become a drag must not mark the words that it passes over.
-    const unmarked = (event: Event) => event.preventDefault()
-    const end = () => {
-      window.removeEventListener('selectstart', unmarked)
-      window.removeEventListener('pointermove', move)
-      window.removeEventListener('pointerup', up)
-      window.removeEventListener('pointercancel', end)
-      window.removeEventListener('keydown', escape)
-      setHeld(null)
-      setOver(null)
-    }
-    const up = (event: PointerEvent) => {
-      if (event.pointerId !== down.pointerId) return
-      const name = carrying ? targetAt(event.clientX, event.clientY) : null
-      end()
-      if (!carrying) return
-      swallowClick()
-      if (name) targets.current.get(name)?.(cargo)
-    }
-    const escape = (event: KeyboardEvent) => event.key === 'Escape' && end()
-    window.addEventListener('selectstart', unmarked)
-    window.addEventListener('pointermove', move)
-    window.addEventListener('pointerup', up)
-    window.addEventListener('pointercancel', end)
-    window.addEventListener('keydown', escape)
-  }, [])
+  const start = useCallback(
+    (down: ReactPointerEvent, cargo: Cargo, picture: string) => {
+      if (down.button !== 0) return
+      const from = { x: down.clientX, y: down.clientY }
+      let carrying = false
+      const move = (event: PointerEvent) => {
+        if (event.pointerId !== down.pointerId) return
+        if (!carrying && Math.hypot(event.clientX - from.x, event.clientY - from.y) < THRESHOLD_PX) return
+        carrying = true
+        setHeld({ cargo, picture, x: event.clientX, y: event.clientY })
+        over.set(targetAt(event.clientX, event.clientY))
+      }
+      // A press that may become a drag must not mark the words that it passes over.
+      const unmarked = (event: Event) => event.preventDefault()
+      const end = () => {
+        window.removeEventListener('selectstart', unmarked)
+        window.removeEventListener('pointermove', move)
+        window.removeEventListener('pointerup', up)
+        window.removeEventListener('pointercancel', end)
+        window.removeEventListener('keydown', escape)
+        setHeld(null)
+        over.set(null)
+      }
+      const up = (event: PointerEvent) => {
+        if (event.pointerId !== down.pointerId) return
+        const name = carrying ? targetAt(event.clientX, event.clientY) : null
+        end()
+        if (!carrying) return
+        swallowClick()
+        if (name) targets.current.get(name)?.(cargo)
+      }
+      const escape = (event: KeyboardEvent) => event.key === 'Escape' && end()
+      window.addEventListener('selectstart', unmarked)
+      window.addEventListener('pointermove', move)
+      window.addEventListener('pointerup', up)
+      window.addEventListener('pointercancel', end)
+      window.addEventListener('keydown', escape)
+    },
+    [over],
+  )
 
-  const cargo = held?.cargo ?? null
-  const drag = useMemo<Drag>(() => ({ start, register, over, cargo }), [start, register, over, cargo])
+  const drag = useMemo<Drag>(() => ({ start, register, over }), [start, register, over])
   return (
     <Context.Provider value={drag}>
       {children}

@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react'
+import { useEffect, useRef, useSyncExternalStore } from 'react'
 import { type Cargo, useDragging } from './DragProvider'
 
 /** Makes a place take what is dropped on it. Spread the properties on the element; `over` says that cargo hangs above. */
@@ -9,5 +9,5 @@ export function useDropTarget(name: string, take: (cargo: Cargo) => void) {
     latest.current = take
   })
   useEffect(() => register(name, (cargo) => latest.current(cargo)), [name, register])
-  return { over: over === name, properties: { 'data-drop': name } }
+  return { over: useSyncExternalStore(over.subscribe, () => over.is(name)), properties: { 'data-drop': name } }
 }

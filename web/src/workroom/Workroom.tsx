@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useMemo, useReducer, useState } from 'react'
+import { useCallback, useEffect, useLayoutEffect, useMemo, useReducer, useRef, useState } from 'react'
 import { Link } from 'react-router'
 import { FileDrop } from '../light-table/Intake'
 import { LightTable } from '../light-table/LightTable'
@@ -8,7 +8,7 @@ import { useSeenInAddress, useStation } from './address/useAddress'
 import { Bench } from './bench/Bench'
 import { BenchBar } from './bench/BenchBar'
 import type { View } from './view/view'
-import { RoomContext, type Room } from './context'
+import { RoomContext, RoomNowContext, type Room } from './context'
 import { KeyList } from './KeyList'
 import { slotted } from './piece/model'
 import { framesOf, NOTHING, selectionReducer } from './piece/selection'
@@ -88,6 +88,15 @@ export function Workroom() {
   if (loaded && loaded !== held) setHeld(loaded)
   const room = loaded ?? (held?.piece.id === pieceId ? held : null)
 
+  const latest = useRef<Room | null>(null)
+  useLayoutEffect(() => {
+    latest.current = room
+  })
+  const roomNow = useCallback(() => {
+    if (!latest.current) throw new Error('There is no room yet')
+    return latest.current
+  }, [])
+
   if (handle.loadProblem) {
     return (
       <main className="mx-auto max-w-md p-16">
@@ -107,26 +116,28 @@ export function Workroom() {
     )
   }
   return (
-    <RoomContext value={room}>
-      <FileDrop onFiles={intake.bring} className="relative flex h-full overflow-hidden bg-mat p-1.5">
-        <Slip />
-        <div className="flex min-w-0 flex-1 flex-col pl-1.5">
-          <BenchBar onKeys={showKeys} />
-          {station === 'gather' ? (
-            <LightTable />
-          ) : (
-            <>
-              <div className="flex min-h-0 flex-1">
-                <Bench />
-                <Run />
-              </div>
-              <Tray />
-            </>
-          )}
-        </div>
-      </FileDrop>
-      <KeyList open={keysShown} onClose={() => setKeysShown(false)} />
-      <ReflowQuestion question={handle.question} />
-    </RoomContext>
+    <RoomNowContext value={roomNow}>
+      <RoomContext value={room}>
+        <FileDrop onFiles={intake.bring} className="relative flex h-full overflow-hidden bg-mat p-1.5">
+          <Slip />
+          <div className="flex min-w-0 flex-1 flex-col pl-1.5">
+            <BenchBar onKeys={showKeys} />
+            {station === 'gather' ? (
+              <LightTable />
+            ) : (
+              <>
+                <div className="flex min-h-0 flex-1">
+                  <Bench />
+                  <Run />
+                </div>
+                <Tray />
+              </>
+            )}
+          </div>
+        </FileDrop>
+        <KeyList open={keysShown} onClose={() => setKeysShown(false)} />
+        <ReflowQuestion question={handle.question} />
+      </RoomContext>
+    </RoomNowContext>
   )
 }

@@ -41,6 +41,15 @@ export interface Room {
   place: (entryId: string) => void
 }
 
+/** The room as it is when something is done in it: who only acts need not be drawn anew whenever it changes. */
+export const RoomNowContext = createContext<(() => Room) | null>(null)
+
+export function useRoomNow(): () => Room {
+  const now = useContext(RoomNowContext)
+  if (!now) throw new Error('useRoomNow needs a workroom around it')
+  return now
+}
+
 export const RoomContext = createContext<Room | null>(null)
 
 export function useRoom(): Room {

@@ -1,6 +1,6 @@
 import { useCallback } from 'react'
 import type { Box, Crop, PhotoScene } from '../api/client'
-import { useRoom } from './context'
+import { useRoomNow } from './context'
 import { useBurst } from './useBurst'
 
 export type CropChange = (crop: Crop, photo: PhotoScene, window: Box) => Crop
@@ -18,12 +18,12 @@ export const cropEdit = (pageId: string, frameId: string, crop: Crop) => ({
  * buttons pressed in a row all count.
  */
 export function useCrop(frameId: string): (change: CropChange) => void {
-  const { page, handle } = useRoom()
+  const room = useRoomNow()
   const burst = useBurst()
-  const { edit } = handle
   return useCallback(
     (change) => {
-      void edit(
+      const { page, handle } = room()
+      void handle.edit(
         ({ scene }) => {
           const shown = scene(page.id)?.frames.find((one) => one.frameId === frameId)
           return shown?.photo ? cropEdit(page.id, frameId, change(shown.photo.crop, shown.photo, shown.window)) : null
@@ -31,6 +31,6 @@ export function useCrop(frameId: string): (change: CropChange) => void {
         { batch: burst() },
       )
     },
-    [burst, edit, page.id, frameId],
+    [burst, room, frameId],
   )
 }

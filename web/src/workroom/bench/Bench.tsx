@@ -1,4 +1,4 @@
-import { Fragment, useEffect, useLayoutEffect, useRef } from 'react'
+import { Fragment, useEffect, useLayoutEffect, useMemo, useRef } from 'react'
 import { useRoom } from '../context'
 import { DragMarksLayer } from '../frames/DragMarksLayer'
 import { drafts } from '../frames/drafts'
@@ -24,7 +24,7 @@ const MOST_PIXELS = 5e6
 
 /** The page on its mat, with dimension lines as in a workshop drawing. */
 export function Bench() {
-  const { piece, page, scene, selection, frame, frameScene, view, handle } = useRoom()
+  const { piece, page, scene, selection, frame, frameScene, photos, view, handle } = useRoom()
   const bench = useRef<HTMLElement>(null)
   const paper = useRef<HTMLDivElement>(null)
   const scale = useBenchScale(bench, scene, view)
@@ -45,6 +45,7 @@ export function Bench() {
       return first ? [[first.id, place] as const] : []
     }),
   )
+  const names = useMemo(() => new Map(photos.map(({ id, fileName }) => [id, fileName])), [photos])
   const pageDrag = usePageDrag(scale)
   useFrameKeys()
   // What was dragged is now where it was put, or where the page says.
@@ -119,11 +120,18 @@ export function Bench() {
                   {group && <SpritePicture place={group} scale={scale} dots={dots} sprite={sprites(group)} />}
                   <FramePlace
                     scene={one}
+                    frame={page.frames.find(({ id }) => id === one.frameId)}
                     index={index}
                     scale={scale}
                     dots={dots}
                     place={place}
                     sprite={place && sprites(place)}
+                    name={one.photo && names.get(one.photo.photo)}
+                    format={piece.format}
+                    styles={piece.styles}
+                    selected={selection.frameIds.includes(one.frameId)}
+                    cropping={selection.cropping}
+                    writing={selection.writing === one.frameId}
                   />
                 </Fragment>
               )

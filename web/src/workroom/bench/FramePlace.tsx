@@ -1,135 +1,76 @@
-import { type KeyboardEvent, useRef } from 'react'
-import { type FrameScene, smallPicture } from '../../api/client'
+import { memo, useRef } from 'react'
+import { type Format, type FrameScene, smallPicture, type StyleSheet } from '../../api/client'
 import { useDragging } from '../../drag/DragProvider'
 import { useDropTarget } from '../../drag/useDropTarget'
 import { saySize } from '../../measure/units'
-import { useNotice } from '../../ui/Notices'
-import { neighbour } from '../piece/arrangement'
-import { useRoom } from '../context'
-import { pushed, turnedBy, zoomed } from '../piece/cropMath'
+import { useRoomNow } from '../context'
 import { useDraft } from '../frames/drafts'
 import { LiveFrame } from '../frames/LiveFrame'
-import { boxOf, movedBy } from '../frames/spots'
-import { useFrameDoings } from '../frames/useFrameDoings'
+import { boxOf } from '../frames/spots'
 import { useMoveFrames } from '../frames/useMoveFrames'
-import { useSpots } from '../frames/useSpots'
+import type { Frame } from '../piece/model'
 import { borderOf, styleOf } from '../piece/styles'
-import { useCrop } from '../useCrop'
-import { spriteKey, type SpritePlace } from './spritePlace'
 import { CaptionSpot } from '../words/CaptionSpot'
+import { spriteKey, type SpritePlace } from './spritePlace'
 import { SpritePicture } from './SpritePicture'
 import type { Sprite } from './spriteStore'
 import type { BenchScale } from './useBenchScale'
-
-const ARROWS: Record<string, [number, number]> = {
-  ArrowLeft: [-1, 0],
-  ArrowRight: [1, 0],
-  ArrowUp: [0, -1],
-  ArrowDown: [0, 1],
-}
+import { useFramePlaceKeys } from './useFramePlaceKeys'
 
 interface Props {
   scene: FrameScene
+  frame: Frame | undefined
   index: number
   scale: BenchScale
   dots: number
   /** Its picture, if it has one of its own. */
   place: SpritePlace | undefined
   sprite: Sprite | undefined
+  /** The photo's file. */
+  name: string | undefined
+  format: Format
+  styles: StyleSheet
+  selected: boolean
+  cropping: boolean
+  writing: boolean
 }
 
-/** One frame on the bench, where it lies or where it is being dragged to: its sprite, and over it a button that can be selected, dragged, dropped on and worked by key. */
-export function FramePlace({ scene, index, scale, dots, place, sprite }: Props) {
-  const { piece, page, scene: pageScene, selection, select, handle, photos } = useRoom()
+/**
+ * One frame on the bench, where it lies or where it is being dragged to: its sprite, and over it a button that can be selected, dragged,
+ * dropped on and worked by key. It is drawn anew only when something of its own is another.
+ */
+export const FramePlace = memo(function FramePlace(props: Props) {
+  const { scene, frame, index, scale, dots, place, sprite, name, format, styles, selected, cropping, writing } = props
+  const room = useRoomNow()
   const { start } = useDragging()
-  const notice = useNotice()
+  const here = () => ({ pageId: room().page.id, frameId: scene.frameId })
+  const choose = () => room().select({ kind: 'frame', ...here() })
   const { over, properties } = useDropTarget(`frame:${scene.frameId}`, (cargo) => {
+    const { handle } = room()
     if (cargo.kind === 'photo') {
-      void handle.edit({ kind: 'placeEntry', pageId: page.id, frameId: scene.frameId, entryId: cargo.entryId })
-      select({ kind: 'frame', pageId: page.id, frameId: scene.frameId })
+      void handle.edit({ kind: 'placeEntry', ...here(), entryId: cargo.entryId })
+      choose()
     } else if (cargo.kind === 'frame' && cargo.frameId !== scene.frameId) {
-      const { pageId: otherPageId, frameId: otherFrameId } = cargo
-      void handle.edit({ kind: 'swapFrames', pageId: page.id, frameId: scene.frameId, otherPageId, otherFrameId })
-      select({ kind: 'frame', pageId: page.id, frameId: scene.frameId })
+      void handle.edit({ kind: 'swapFrames', ...here(), otherPageId: cargo.pageId, otherFrameId: cargo.frameId })
+      choose()
     }
   })
-  const changeCrop = useCrop(scene.frameId)
-  const choose = () => select({ kind: 'frame', pageId: page.id, frameId: scene.frameId })
   const { pixelsPerMm } = scale
-  const selected = selection.frameIds.includes(scene.frameId)
-  const frame = page.frames.find(({ id }) => id === scene.frameId)
   const spot = frame?.spot
-  const changeSpots = useSpots()
-  const { remove } = useFrameDoings()
   const startMove = useMoveFrames(scale)
   const pressed = useRef(false)
   const draft = useDraft(scene.frameId)
-  const name = photos.find(({ id }) => id === scene.photo?.photo)?.fileName
-  const size = saySize(scene.box.width * 1000, scene.box.height * 1000, piece.format)
+  const size = saySize(scene.box.width * 1000, scene.box.height * 1000, format)
   const said = scene.photo
     ? `Frame ${index + 1}: ${name ?? 'photo'}, ${size}, ${Math.round(scene.photo.ppi)} pixels per inch`
     : frame?.text
       ? `Frame ${index + 1}: words${frame.text.text ? `, ${frame.text.text.slice(0, 80)}` : ''}, ${size}`
       : `Frame ${index + 1}: empty, ${size}`
   const lies = frame?.across ? ', across the page' : spot ? (frame.locked ? ', locked' : ', lies freely') : ''
-  const write = () => select({ kind: 'write', pageId: page.id, frameId: scene.frameId })
+  const write = () => room().select({ kind: 'write', ...here() })
   const movable = spot ?? frame?.across
-
-  const keys = (event: KeyboardEvent) => {
-    const photo = scene.photo
-    const arrow = ARROWS[event.key]
-    const wayMm = event.shiftKey ? 10 : event.altKey ? 0.1 : 1
-    const removes = event.key === 'Delete' || event.key === 'Backspace'
-    if (removes && selection.frameIds.length > 1 && selected) remove()
-    else if (removes && frame?.text) {
-      void handle.edit({ kind: 'emptyFrame', pageId: page.id, frameId: scene.frameId })
-      notice('The words are gone.', { action: { name: 'Undo', run: handle.undo } })
-    } else if (removes && !photo && (spot || page.arrangement.kind !== 'grid')) remove()
-    else if (removes && photo) {
-      void handle.edit({ kind: 'emptyFrame', pageId: page.id, frameId: scene.frameId })
-      const again = spot || page.arrangement.kind !== 'grid' ? ' Delete again takes the frame away.' : ''
-      notice(`The frame is empty now; its photo waits in the tray.${again}`, {
-        action: { name: 'Undo', run: handle.undo },
-      })
-    } else if ((event.key === 'Enter' && frame?.text) || event.key === 'F2') {
-      if (frame?.text || photo) write()
-    } else if (event.key === 'Enter' && photo && selected) {
-      select({ kind: 'crop', on: true })
-    } else if (arrow && (event.ctrlKey || event.metaKey)) {
-      const other = neighbour(pageScene?.frames ?? [], index, arrow)
-      const beside = other === undefined ? undefined : page.frames[other]
-      if (!beside) return
-      void handle.edit({
-        kind: 'swapFrames',
-        pageId: page.id,
-        frameId: scene.frameId,
-        otherPageId: page.id,
-        otherFrameId: beside.id,
-      })
-      select({ kind: 'frame', pageId: page.id, frameId: beside.id })
-      event.currentTarget
-        .closest('[data-testid="page"]')
-        ?.querySelector<HTMLElement>(`[data-frame="${beside.id}"]`)
-        ?.focus()
-    } else if (arrow && spot) {
-      const ids = selected ? page.frames.filter((one) => selection.frameIds.includes(one.id) && one.spot) : [frame]
-      void changeSpots(
-        ids.map(({ id }) => id),
-        (now, one) => (one.locked ? now : movedBy(now, arrow[0] * wayMm, arrow[1] * wayMm)),
-        true,
-      )
-    } else if (arrow && photo) {
-      changeCrop((crop, { widthPx, heightPx }, box) =>
-        pushed(widthPx, heightPx, box, crop, arrow[0] * wayMm, arrow[1] * wayMm),
-      )
-    } else if ((event.key === '+' || event.key === '=') && photo) changeCrop((crop) => zoomed(crop, 1.1))
-    else if (event.key === '-' && photo) changeCrop((crop) => zoomed(crop, 1 / 1.1))
-    else if (event.key === '[' && photo) changeCrop((crop) => turnedBy(crop, -1))
-    else if (event.key === ']' && photo) changeCrop((crop) => turnedBy(crop, 1))
-    else if (event.key === 'Escape') select({ kind: 'none' })
-    else return
-    event.preventDefault()
-  }
+  const keys = useFramePlaceKeys(scene, frame, index)
+  const { colour } = borderOf(styleOf(frame, styles))
 
   const { box } = scene
   const from = draft && box
@@ -139,16 +80,19 @@ export function FramePlace({ scene, index, scale, dots, place, sprite }: Props) 
   return (
     <div className="absolute top-0 left-0 size-0" style={{ transform: draft?.shape ? undefined : shift }}>
       {draft?.shape ? (
-        <LiveFrame
-          scene={scene}
-          spot={draft.spot}
-          scale={scale}
-          colour={borderOf(styleOf(frame, piece.styles)).colour}
-        />
+        <LiveFrame scene={scene} spot={draft.spot} scale={scale} colour={colour} />
       ) : (
         place &&
-        !(frame?.text && selection.writing === scene.frameId) && (
-          <SpritePicture place={place} scene={scene} scale={scale} dots={dots} sprite={sprite} frame={frame} />
+        !(frame?.text && writing) && (
+          <SpritePicture
+            place={place}
+            scene={scene}
+            scale={scale}
+            dots={dots}
+            sprite={sprite}
+            frame={frame}
+            colour={colour}
+          />
         )
       )}
       <button
@@ -158,25 +102,26 @@ export function FramePlace({ scene, index, scale, dots, place, sprite }: Props) 
         aria-label={said + lies}
         aria-pressed={selected}
         onClick={(event) => {
-          if (event.shiftKey && !movable) select({ kind: 'toggle', pageId: page.id, frameIds: [scene.frameId] })
+          if (event.shiftKey && !movable)
+            room().select({ kind: 'toggle', pageId: room().page.id, frameIds: [scene.frameId] })
           else if (!movable) choose()
         }}
         onFocus={() => !pressed.current && choose()}
         onDoubleClick={() => {
           if (frame?.text) write()
-          else if (scene.photo && !frame?.locked) select({ kind: 'crop', on: true })
+          else if (scene.photo && !frame?.locked) room().select({ kind: 'crop', on: true })
         }}
         onKeyDown={keys}
         onPointerDown={(event) => {
           pressed.current = true
           window.setTimeout(() => (pressed.current = false), 0)
-          if (selection.cropping) return
+          if (cropping) return
           if (movable) return startMove(event, scene.frameId)
           if (!scene.photo || event.shiftKey) return
-          const cargo = { kind: 'frame' as const, pageId: page.id, frameId: scene.frameId, photo: scene.photo.photo }
+          const cargo = { kind: 'frame' as const, ...here(), photo: scene.photo.photo }
           start(event, cargo, smallPicture(scene.photo.photo))
         }}
-        className={`absolute touch-none ${selected ? (selection.cropping ? '' : 'z-10 outline-2 outline-offset-2 outline-woad') : 'hover:outline-1 hover:outline-woad'} ${over ? 'bg-woad/30 outline-3 outline-woad' : ''} ${scene.photo || frame?.text?.text ? '' : 'border border-dashed border-soft bg-wash/60'} ${movable && !frame?.locked ? 'cursor-move' : ''} ${scene.hidden ? 'border border-dotted border-soft' : ''} ${draft?.shape ? 'opacity-0' : ''}`}
+        className={`absolute touch-none ${selected ? (cropping ? '' : 'z-10 outline-2 outline-offset-2 outline-woad') : 'hover:outline-1 hover:outline-woad'} ${over ? 'bg-woad/30 outline-3 outline-woad' : ''} ${scene.photo || frame?.text?.text ? '' : 'border border-dashed border-soft bg-wash/60'} ${movable && !frame?.locked ? 'cursor-move' : ''} ${scene.hidden ? 'border border-dotted border-soft' : ''} ${draft?.shape ? 'opacity-0' : ''}`}
         style={{
           left: box.x * pixelsPerMm,
           top: box.y * pixelsPerMm,
@@ -189,7 +134,9 @@ export function FramePlace({ scene, index, scale, dots, place, sprite }: Props) 
           <span className="text-[13px] text-[#22293a]">{frame?.text ? 'Press twice to write' : 'Drop a photo'}</span>
         )}
       </button>
-      {scene.photo && <CaptionSpot scene={scene} scale={scale} selected={selected && !selection.cropping} />}
+      {scene.photo && (
+        <CaptionSpot scene={scene} scale={scale} selected={selected && !cropping} captions={styles.captions} />
+      )}
     </div>
   )
-}
+})

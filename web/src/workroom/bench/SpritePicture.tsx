@@ -1,9 +1,7 @@
 import { useState } from 'react'
 import type { FrameScene } from '../../api/client'
-import { useRoom } from '../context'
 import { LiveFrame } from '../frames/LiveFrame'
 import type { Frame } from '../piece/model'
-import { borderOf, styleOf } from '../piece/styles'
 import type { SpritePlace } from './spritePlace'
 import { spriteKey } from './spritePlace'
 import type { Sprite } from './spriteStore'
@@ -18,6 +16,8 @@ interface Props {
   /** The frame that it shows, if it is one that may be drawn by the browser meanwhile. */
   scene?: FrameScene
   frame?: Frame
+  /** Of its border. */
+  colour?: string
 }
 
 /**
@@ -38,8 +38,7 @@ const near = (a: { width: number; height: number }, b: { width: number; height: 
   Math.abs(a.width - b.width) <= 1 && Math.abs(a.height - b.height) <= 1
 
 /** The picture of a unit. The last one stays until the next has loaded, so that a change never flashes. */
-export function SpritePicture({ place, sprite, scale, dots, scene, frame }: Props) {
-  const { piece } = useRoom()
+export function SpritePicture({ place, sprite, scale, dots, scene, frame, colour }: Props) {
   const box = {
     left: place.left / dots,
     top: place.top / dots,
@@ -73,12 +72,7 @@ export function SpritePicture({ place, sprite, scale, dots, scene, frame }: Prop
         />
       )}
       {reshaped && frame.spot && scene && (
-        <LiveFrame
-          scene={scene}
-          spot={frame.spot}
-          scale={scale}
-          colour={borderOf(styleOf(frame, piece.styles)).colour}
-        />
+        <LiveFrame scene={scene} spot={frame.spot} scale={scale} colour={colour ?? 'transparent'} />
       )}
       {wanted && (
         <img

@@ -20,8 +20,22 @@ const placed = (at: number) => {
   return { whole, phase: parts - whole * PHASES }
 }
 
-/** @param device device pixels for each millimetre */
-export function spritePlace({ name, x, y, ink }: UnitScene, device: number): SpritePlace {
+const known = new WeakMap<UnitScene, { device: number; place: SpritePlace }>()
+
+/**
+ * The same value for the same unit at the same scale.
+ *
+ * @param device device pixels for each millimetre
+ */
+export function spritePlace(unit: UnitScene, device: number): SpritePlace {
+  const before = known.get(unit)
+  if (before?.device === device) return before.place
+  const place = placeOf(unit, device)
+  known.set(unit, { device, place })
+  return place
+}
+
+function placeOf({ name, x, y, ink }: UnitScene, device: number): SpritePlace {
   const [across, down] = [placed(x * device), placed(y * device)]
   const stretch = (from: number, size: number, phase: number) => {
     const start = Math.floor(from * device + phase / PHASES)

@@ -1,4 +1,4 @@
-import { type RefObject, useLayoutEffect, useState } from 'react'
+import { type RefObject, useLayoutEffect, useMemo, useState } from 'react'
 import type { PageScene } from '../../api/client'
 import { tellSeenScale } from '../view/seenScale'
 import type { View } from '../view/view'
@@ -33,12 +33,21 @@ export function useBenchScale(
     observer.observe(element)
     return () => observer.disconnect()
   }, [bench])
-  const scale = size && scene ? scaleOf(size, scene, view) : null
+  const { widthMm, heightMm, bleedMm } = scene ?? {}
+  const scale = useMemo(
+    () =>
+      size && widthMm !== undefined && heightMm !== undefined && bleedMm !== undefined
+        ? scaleOf(size, { widthMm, heightMm, bleedMm }, view)
+        : null,
+    [size, widthMm, heightMm, bleedMm, view],
+  )
   useLayoutEffect(() => tellSeenScale(scale?.pixelsPerMm), [scale?.pixelsPerMm])
   return scale
 }
 
-function scaleOf(size: { width: number; height: number }, scene: PageScene, view: View | null): BenchScale {
+type PageSize = Pick<PageScene, 'widthMm' | 'heightMm' | 'bleedMm'>
+
+function scaleOf(size: { width: number; height: number }, scene: PageSize, view: View | null): BenchScale {
   if (view) {
     return {
       ...size,

@@ -1,7 +1,8 @@
+import { useMemo } from 'react'
 import type { Entry, FrameItem, Item, ItemChange } from '../../api/client'
 import { useNotice } from '../../ui/Notices'
 import { gapOf } from '../piece/arrangement'
-import { useRoom } from '../context'
+import { type Room, useRoomNow } from '../context'
 import type { Frame, Spot } from '../piece/model'
 import { alike } from '../piece/styles'
 import { around, boundsOf, movedBy, spotsOf } from './spots'
@@ -36,29 +37,40 @@ function itemsOf(frames: { frame: Frame; item: FrameItem }[]): Item[] {
   return items
 }
 
+type Notice = ReturnType<typeof useNotice>
+type ChangeSpots = ReturnType<typeof useSpots>
+
 /** What can be done to the selected frames by key or button. */
 export function useFrameDoings() {
-  const { stored, page, scene, frames, handle, select } = useRoom()
+  const room = useRoomNow()
   const changeSpots = useSpots()
   const notice = useNotice()
-  const ids = idsOf(frames)
-  const pageId = page.id
+  return useMemo(() => doingsIn(room, changeSpots, notice), [room, changeSpots, notice])
+}
 
+function doingsIn(room: () => Room, changeSpots: ChangeSpots, notice: Notice) {
   /** The selected frames with their places as their own, moved by so many millimetres. */
-  const free = (dx = 0, dy = 0) =>
-    scene
-      ? spotsOf(frames, scene).flatMap(({ frameId, spot }) => {
-          const frame = frames.find(({ id }) => id === frameId)
-          return frame ? [{ frame, item: placed(frame.item, movedBy(spot, dx, dy)) }] : []
-        })
-      : []
-
-  const patch = (change: ItemChange, itemIds = ids) => {
-    if (itemIds.length) void handle.edit({ kind: 'patchItems', pageId, itemIds, change })
+  const free = (dx = 0, dy = 0) => {
+    const { scene, frames } = room()
+    if (!scene) return []
+    return spotsOf(frames, scene).flatMap(({ frameId, spot }) => {
+      const frame = frames.find(({ id }) => id === frameId)
+      return frame ? [{ frame, item: placed(frame.item, movedBy(spot, dx, dy)) }] : []
+    })
   }
+  const selected = () => idsOf(room().frames)
+  const send = (kind: 'removeItems' | 'groupItems' | 'ungroupItems' | 'giveBackItems') =>
+    room().handle.edit({ kind, pageId: room().page.id, itemIds: selected() })
+  const patch = (change: ItemChange, itemIds = selected()) => {
+    const { handle, page } = room()
+    if (itemIds.length) void handle.edit({ kind: 'patchItems', pageId: page.id, itemIds, change })
+  }
+  const choose = (frameIds: string[]) => room().select({ kind: 'frames', pageId: room().page.id, frameIds })
 
   /** Adds items and takes hold of their frames. */
   const add = async (items: Item[], entries: Entry[] = []) => {
+    const { page, handle, select } = room()
+    const pageId = page.id
     const before = new Set(idsOf(page.frames))
     const problem = await handle.edit({ kind: 'addItems', pageId, items, entries })
     if (problem) return
@@ -66,6 +78,7 @@ export function useFrameDoings() {
     if (now) select({ kind: 'frames', pageId, frameIds: idsOf(now.frames).filter((id) => !before.has(id)) })
   }
   const copy = () => {
+    const { frames, stored } = room()
     if (frames.length === 0) return
     const shown = new Set(frames.map(({ entry }) => entry))
     copied = { items: itemsOf(free()), entries: stored.entries.filter(({ id }) => shown.has(id)) }
@@ -79,9 +92,9 @@ export function useFrameDoings() {
     add,
     patch,
     cut: () => {
-      if (frames.length === 0) return
+      if (selected().length === 0) return
       copy()
-      void handle.edit({ kind: 'removeItems', pageId, itemIds: ids })
+      void send('removeItems')
     },
     paste: async () => {
       if (copied.items.length === 0) return notice('Nothing is copied yet. Select frames and press Ctrl C.')
@@ -89,6 +102,7 @@ export function useFrameDoings() {
     },
     /** A copy beside all selected, at the page's gap: to the right, below where the page ends, else a little aside. */
     duplicate: async () => {
+      const { scene, frames, page } = room()
       if (!scene) return
       const boxes = spotsOf(frames, scene).map(({ spot }) => boundsOf(spot))
       if (boxes.length === 0) return
@@ -103,42 +117,45 @@ export function useFrameDoings() {
       await add(itemsOf(free(dx, dy)))
     },
     remove: () => {
-      if (ids.length === 0) return
-      void handle.edit({ kind: 'removeItems', pageId, itemIds: ids }).then((problem) => {
+      const { handle } = room()
+      const { length } = selected()
+      if (length === 0) return
+      void send('removeItems').then((problem) => {
         if (problem) return
-        notice(`${ids.length === 1 ? 'The frame is' : `${ids.length} frames are`} gone; photos wait in the tray.`, {
+        notice(`${length === 1 ? 'The frame is' : `${length} frames are`} gone; photos wait in the tray.`, {
           action: { name: 'Undo', run: handle.undo },
         })
       })
     },
     group: () => {
-      if (ids.length > 1) void handle.edit({ kind: 'groupItems', pageId, itemIds: ids })
+      if (selected().length > 1) void send('groupItems')
     },
     ungroup: () => {
-      if (ids.length) void handle.edit({ kind: 'ungroupItems', pageId, itemIds: ids })
+      if (selected().length) void send('ungroupItems')
     },
-    toggleLock: () => patch({ kind: 'setLocked', locked: !frames.some(({ locked }) => locked) }),
+    toggleLock: () => patch({ kind: 'setLocked', locked: !room().frames.some(({ locked }) => locked) }),
     toggleHidden: (frame: Frame) => patch({ kind: 'setHidden', hidden: !frame.hidden }, [frame.id]),
     /** Out of the arrangement, or back into it if all are out. */
     toggleTaken: () => {
+      const { frames, page } = room()
       const out = frames.filter(({ spot }) => !spot)
       if (out.length) void changeSpots(idsOf(out), (spot) => spot)
-      else if (ids.length && page.arrangement.kind !== 'byHand')
-        void handle.edit({ kind: 'giveBackItems', pageId, itemIds: ids })
+      else if (frames.length && page.arrangement.kind !== 'byHand') void send('giveBackItems')
     },
     /** Pins the selected photos to their frames, or lets them go if all are pinned. */
     togglePin: () => {
-      const filled = frames.filter(({ entry }) => entry)
+      const filled = room().frames.filter(({ entry }) => entry)
       patch({ kind: 'setPinned', pinned: !filled.every(({ marks }) => marks.pinned) }, idsOf(filled))
     },
     /** All frames that look like the one that the slip speaks of. */
     selectAlike: () => {
+      const { frames, page, stored } = room()
       const like = frames.at(-1)
       if (!like) return
       const found = alike(page.frames, like, stored.styles)
-      select({ kind: 'frames', pageId, frameIds: idsOf([...found.filter((one) => one !== like), like]) })
+      choose(idsOf([...found.filter((one) => one !== like), like]))
       notice(`${found.length} of ${page.frames.length} frames have this border.`)
     },
-    selectAll: () => select({ kind: 'frames', pageId, frameIds: idsOf(page.frames) }),
+    selectAll: () => choose(idsOf(room().page.frames)),
   }
 }

@@ -1,6 +1,6 @@
 import type { PointerEvent as ReactPointerEvent } from 'react'
 import type { BenchScale } from '../bench/useBenchScale'
-import { useRoom } from '../context'
+import { useRoomNow } from '../context'
 import { moveOf, type Spot } from '../piece/model'
 import { groupOf } from '../piece/selection'
 import { drafts } from './drafts'
@@ -12,8 +12,9 @@ export const SNAP_PX = 6
 
 /** Drags frames that lie freely: all that are selected, or the one under the pointer and its group. */
 export function useMoveFrames(scale: BenchScale) {
-  const { page, scene, selection, select, handle } = useRoom()
+  const room = useRoomNow()
   return (down: ReactPointerEvent, frameId: string) => {
+    const { page, scene, selection, select, handle } = room()
     if (down.button !== 0 || !scene) return
     const group = groupOf(page, frameId)
     if (down.shiftKey) {

@@ -1,5 +1,5 @@
 import { useCallback } from 'react'
-import { useRoom } from '../context'
+import { useRoomNow } from '../context'
 import { type Frame, moveOf, type Spot } from '../piece/model'
 import { useBurst } from '../useBurst'
 import { spotsOf } from './spots'
@@ -12,12 +12,12 @@ export type SpotChange = (spot: Spot, frame: Frame) => Spot
  * With inBurst, changes that come fast are one step.
  */
 export function useSpots() {
-  const { page, handle } = useRoom()
+  const room = useRoomNow()
   const burst = useBurst()
-  const { edit } = handle
   return useCallback(
     (frameIds: string[], change: SpotChange, inBurst = false) => {
-      return edit(
+      const { page, handle } = room()
+      return handle.edit(
         (now) => {
           const current = now.page(page.id)
           const scene = now.scene(page.id)
@@ -32,6 +32,6 @@ export function useSpots() {
         { batch: inBurst ? burst() : undefined },
       )
     },
-    [burst, edit, page.id],
+    [burst, room],
   )
 }

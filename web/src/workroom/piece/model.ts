@@ -103,6 +103,9 @@ function framesFrom(
   return [frameFrom(item, entries, pictures, group)]
 }
 
+/** A frame whose item and entry are the same ones is the same value, so that it is not drawn anew. */
+const madeFrom = new WeakMap<FrameItem, { entry: Entry | undefined; group: string | undefined; frame: Frame }>()
+
 function frameFrom(
   item: FrameItem,
   entries: Map<string, Entry>,
@@ -113,7 +116,9 @@ function frameFrom(
   const entryId =
     fill.kind === 'ownPhoto' ? fill.entry : fill.kind === 'through' ? pictures.get(fill.picture) : undefined
   const entry = entryId === undefined ? undefined : entries.get(entryId)
-  return {
+  const made = madeFrom.get(item)
+  if (made && made.entry === entry && made.group === group) return made.frame
+  const frame: Frame = {
     id,
     item,
     entry: entry?.id,
@@ -134,6 +139,8 @@ function frameFrom(
     opacity: look.opacity,
     group,
   }
+  madeFrom.set(item, { entry, group, frame })
+  return frame
 }
 
 /** The frames that the arrangement places, in the order of its slots. */

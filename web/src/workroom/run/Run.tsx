@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react'
+import { useEffect, useMemo, useRef } from 'react'
 import { useStretch } from '../../ui/useStretch'
 import { useRoom } from '../context'
 import { RunPage } from './RunPage'
@@ -31,7 +31,8 @@ function Spreads() {
   const { piece, page } = useRoom()
   const scroller = useRef<HTMLDivElement>(null)
   const { from, to } = useStretch(scroller, 'down')
-  const size = pageSizeIn(piece.format)
+  const { format } = piece
+  const size = useMemo(() => pageSizeIn(format), [format])
   const step = size.height + NUMBER_PX + GAP_PX
   const spreads = spreadsOf(piece.pages.length)
   const now = piece.pages.findIndex(({ id }) => id === page.id)
@@ -53,7 +54,18 @@ function Spreads() {
             <li key={spread[0]} className="absolute inset-x-0 flex justify-center" style={{ top }}>
               {spread.map((number) => {
                 const one = piece.pages[number]
-                return one && <RunPage key={one.id} page={one} index={number} size={size} />
+                return (
+                  one && (
+                    <RunPage
+                      key={one.id}
+                      pieceId={piece.id}
+                      page={one}
+                      index={number}
+                      size={size}
+                      selected={one.id === page.id}
+                    />
+                  )
+                )
               })}
             </li>
           )

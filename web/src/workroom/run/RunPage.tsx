@@ -1,34 +1,35 @@
 import { TriangleAlert } from 'lucide-react'
+import { memo } from 'react'
 import { type PageSummary, pagePicture } from '../../api/client'
 import { useDragging } from '../../drag/DragProvider'
 import { useDropTarget } from '../../drag/useDropTarget'
-import { useRoom } from '../context'
+import { useRoomNow } from '../context'
 
-/** A page in the run: press to lay it on the bench, drag it to another place. */
-export function RunPage({
-  page,
-  index,
-  size,
-}: {
+interface Props {
+  pieceId: string
   page: PageSummary
   index: number
   size: { width: number; height: number }
-}) {
-  const { piece, page: current, handle, select } = useRoom()
+  /** Whether it lies on the bench. */
+  selected: boolean
+}
+
+/** A page in the run: press to lay it on the bench, drag it to another place. It is drawn anew only when it looks different. */
+export const RunPage = memo(function RunPage({ pieceId, page, index, size, selected }: Props) {
+  const room = useRoomNow()
   const { start } = useDragging()
   const { over, properties } = useDropTarget(`page:${page.id}`, (cargo) => {
     if (cargo.kind === 'page' && cargo.pageId !== page.id)
-      void handle.edit({ kind: 'movePage', pageId: cargo.pageId, index })
+      void room().handle.edit({ kind: 'movePage', pageId: cargo.pageId, index })
   })
-  const picture = pagePicture(piece.id, page.id, page.look, Math.round(size.width * (window.devicePixelRatio || 1)))
-  const selected = page.id === current.id
+  const picture = pagePicture(pieceId, page.id, page.look, Math.round(size.width * (window.devicePixelRatio || 1)))
   return (
     <div className="flex flex-col items-center px-px">
       <button
         {...properties}
         aria-label={`Page ${index + 1}`}
         aria-current={selected ? 'page' : undefined}
-        onClick={() => select({ kind: 'page', pageId: page.id })}
+        onClick={() => room().select({ kind: 'page', pageId: page.id })}
         onKeyDown={(event) => {
           const by =
             event.key === 'ArrowLeft' || event.key === 'ArrowUp'
@@ -39,6 +40,7 @@ export function RunPage({
           if (!by || !event.altKey) return
           event.preventDefault()
           const to = index + by
+          const { piece, handle } = room()
           if (to >= 0 && to < piece.pages.length) void handle.edit({ kind: 'movePage', pageId: page.id, index: to })
         }}
         onPointerDown={(event) => {
@@ -59,4 +61,4 @@ export function RunPage({
       </span>
     </div>
   )
-}
+})

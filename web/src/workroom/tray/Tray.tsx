@@ -1,9 +1,9 @@
 import { ChevronDown, ChevronUp } from 'lucide-react'
-import { useRef, useState } from 'react'
+import { memo, useRef, useState } from 'react'
 import { smallPicture } from '../../api/client'
 import { useDragging } from '../../drag/DragProvider'
 import { useStretch } from '../../ui/useStretch'
-import { type TrayPhoto, useRoom } from '../context'
+import { type TrayPhoto, useRoom, useRoomNow } from '../context'
 import { usesOf } from '../piece/model'
 
 const HEIGHT_PX = 60
@@ -82,8 +82,17 @@ export function Tray() {
   )
 }
 
-function TrayItem({ photo, left, width, pages }: Lain) {
-  const { place } = useRoom()
+/** Nothing that it shows is another. */
+const same = (a: Lain, b: Lain) =>
+  a.left === b.left &&
+  a.width === b.width &&
+  a.photo.id === b.photo.id &&
+  a.photo.fileName === b.photo.fileName &&
+  a.photo.caption === b.photo.caption &&
+  a.pages.join() === b.pages.join()
+
+const TrayItem = memo(function TrayItem({ photo, left, width, pages }: Lain) {
+  const room = useRoomNow()
   const { start } = useDragging()
   const used = pages.length === 0 ? 'not placed' : `on page ${pages.join(', ')}`
   return (
@@ -92,7 +101,7 @@ function TrayItem({ photo, left, width, pages }: Lain) {
         aria-label={`Place ${photo.fileName}, ${used}`}
         title={photo.caption || photo.fileName}
         className="block size-full touch-pan-x overflow-hidden bg-mat hover:outline-2 hover:outline-woad"
-        onClick={() => place(photo.entryId)}
+        onClick={() => room().place(photo.entryId)}
         onPointerDown={(event) => {
           if (event.pointerType === 'mouse') event.preventDefault()
           start(event, { kind: 'photo', entryId: photo.entryId }, smallPicture(photo.id))
@@ -108,4 +117,4 @@ function TrayItem({ photo, left, width, pages }: Lain) {
       )}
     </li>
   )
-}
+}, same)
