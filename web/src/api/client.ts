@@ -13,6 +13,7 @@ export type Entry = Schemas['Entry']
 export type Item = Schemas['Item']
 /** A frame as it is stored. */
 export type FrameItem = Schemas['Frame']
+export type EdgeRun = Schemas['EdgeRun']
 export type Shadow = Schemas['Shadow']
 export type TextStyle = Schemas['TextStyle']
 export type ItemChange = Schemas['ItemChange']

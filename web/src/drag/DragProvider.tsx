@@ -15,6 +15,8 @@ export type Cargo =
   | { kind: 'photo'; entryId: string }
   | { kind: 'frame'; pageId: string; frameId: string; photo: string }
   | { kind: 'page'; pageId: string; picture: string }
+  /** Something that lies on the page, to be put before or behind others. */
+  | { kind: 'item'; itemId: string }
 
 type Take = (cargo: Cargo) => void
 interface Drag {

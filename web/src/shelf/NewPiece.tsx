@@ -2,7 +2,7 @@ import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/re
 import { ChevronRight } from 'lucide-react'
 import { useRef, useState } from 'react'
 import { useNavigate } from 'react-router'
-import { client, data, type Format, type LengthUnit, Problem, windowName } from '../api/client'
+import { client, data, type Edit, type Format, type LengthUnit, Problem, windowName } from '../api/client'
 import { LengthField, lengthsTaken } from '../measure/LengthField'
 import { say, saySize, unitNames } from '../measure/units'
 import { Button } from '../ui/Button'
@@ -93,7 +93,8 @@ function NewPieceForm({ onClose }: { onClose: () => void }) {
       const named =
         body.name.trim() === '' ? intention.name.replace(/^An? /, '').replace(/^./, (a) => a.toUpperCase()) : body.name
       const made = await data(client.POST('/api/pieces', { body: { ...body, gap, name: named } }))
-      if (cells) await fill(made.id, made.revision, made.pages[0]?.id ?? '', cells)
+      const filled = cells && (await fill(made.id, made.revision, made.pages[0]?.id ?? '', cells))
+      if (intention.id === 'prints') await markCuts(made.id, filled ?? made.revision)
       await navigate(`/pieces/${made.id}/gather`)
     } catch (problem) {
       const told = problem instanceof Problem ? problem : { message: String(problem) }
@@ -278,13 +279,21 @@ async function fill(id: string, revision: number, pageId: string, cell: { width:
   const path = { id }
   const read = await data(client.GET('/api/pieces/{id}/pages/{pageId}', { params: { path: { ...path, pageId } } }))
   const { arrangement } = read.page
-  if (arrangement.kind !== 'grid') return
-  const edit = {
-    kind: 'fillWithCells' as const,
+  if (arrangement.kind !== 'grid') return revision
+  return edited(id, revision, {
+    kind: 'fillWithCells',
     pageId,
     grid: { ...arrangement, cell },
     mayTurn: true,
-    reflow: 'AGREED' as const,
-  }
-  await data(client.POST('/api/pieces/{id}/edits', { params: { path }, body: { revision, edit, window: windowName } }))
+    reflow: 'AGREED',
+  })
+}
+
+/** Prints are there to be cut out. */
+const markCuts = (id: string, revision: number) => edited(id, revision, { kind: 'setCutMarks', marks: 'FINE' })
+
+/** The revision after the edit. */
+async function edited(id: string, revision: number, edit: Edit): Promise<number> {
+  const body = { revision, edit, window: windowName }
+  return (await data(client.POST('/api/pieces/{id}/edits', { params: { path: { id } }, body }))).revision
 }

@@ -45,6 +45,8 @@ export function Bench() {
       return first ? [[first.id, place] as const] : []
     }),
   )
+  /** What is drawn in front of all that lies on the page. */
+  const ofPage = places.get(page.id)
   const names = useMemo(() => new Map(photos.map(({ id, fileName }) => [id, fileName])), [photos])
   const pageDrag = usePageDrag(scale)
   useFrameKeys()
@@ -136,6 +138,7 @@ export function Bench() {
                 </Fragment>
               )
             })}
+            {ofPage && <SpritePicture place={ofPage} scale={scale} dots={dots} sprite={sprites(ofPage)} />}
             {damaged && (
               <p role="alert" className="absolute inset-x-4 top-4 border-l-4 border-madder bg-paper p-3">
                 Page {number} cannot be shown. {damaged} It is left as it is and can be moved or deleted; the other

@@ -9,6 +9,7 @@ import { useRoom } from '../../context'
 import { type Border, borderOf, usualStyle, withBorder } from '../../piece/styles'
 import { useTrial } from '../../useTrial'
 import { Part } from '../Part'
+import { EdgeField } from './EdgeField'
 import { LightField } from './LightField'
 import { AddWords } from '../words/AddWords'
 
@@ -56,6 +57,16 @@ export function DressSlip() {
           onPreview={(colour) => trial.show({ kind: 'setCommonGround', ground: { kind: 'plain', colour } })}
           onCommit={(colour) => trial.set({ kind: 'setCommonGround', ground: { kind: 'plain', colour } })}
         />
+        {format.bleed > 0 && <EdgeField />}
+        <label className="flex min-h-8 items-center gap-2">
+          <input
+            type="checkbox"
+            className="size-4 accent-woad"
+            checked={styles.cutMarks === 'FINE'}
+            onChange={(event) => trial.set({ kind: 'setCutMarks', marks: event.target.checked ? 'FINE' : 'NONE' })}
+          />
+          Fine lines where photos are cut out
+        </label>
       </Part>
       <Part title="Frames">
         <BorderFields
@@ -75,12 +86,7 @@ export function DressSlip() {
       </Part>
       <AddWords />
       <Part title="Captions">
-        <Choice
-          label="Words stand"
-          options={SHOWN}
-          value={captions.show}
-          onChange={(show) => setCaption({ show: show as CaptionStyle['show'] })}
-        />
+        <Choice label="Words stand" options={SHOWN} value={captions.show} onChange={(show) => setCaption({ show })} />
         <Choice
           label="Typeface"
           options={Object.fromEntries((typefaces ?? [captions.typeface]).map((name) => [name, name]))}

@@ -1,4 +1,6 @@
+import { useState } from 'react'
 import { Button } from '../../../ui/Button'
+import { NumberField } from '../../../ui/NumberField'
 import { useRoom } from '../../context'
 
 /** More than these are not composed on one page. */
@@ -8,6 +10,7 @@ const SOME = [2, 4, 6, 9]
 /** What can be done with the photos that wait, said in their numbers. */
 export function NextSteps({ waiting }: { waiting: number }) {
   const { page, handle, select, goTo } = useRoom()
+  const [copies, setCopies] = useState(1)
   const compose = async (each: number) => {
     const problem = await handle.edit({ kind: 'composeWaiting', pageId: page.id, each })
     if (problem) return
@@ -43,9 +46,12 @@ export function NextSteps({ waiting }: { waiting: number }) {
           One each on its own page
         </Button>
       )}
-      <Button className="w-full" onClick={() => void handle.edit({ kind: 'flowEntries' })}>
+      <Button className="w-full" onClick={() => void handle.edit({ kind: 'flowEntries', copies })}>
         Flow {waiting} waiting into the frames
       </Button>
+      {page.arrangement.kind === 'grid' && page.arrangement.cell && (
+        <NumberField label="Copies of each" value={copies} min={1} max={99} onCommit={setCopies} />
+      )}
     </div>
   )
 }

@@ -7,8 +7,8 @@ import { Progress } from '../../../ui/Progress'
 
 const when = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', hour: '2-digit', minute: '2-digit' })
 
-/** A file being made, with its progress, or made, to be saved. */
-export function MadeFile({ made }: { made: Make }) {
+/** A file being made, with its progress, or made, to be saved; it says whether the piece was changed since. */
+export function MadeFile({ made, revision }: { made: Make; revision: number | undefined }) {
   const queries = useQueryClient()
   const busy = made.state === 'WAITING' || made.state === 'MAKING'
   const cancel = async () => {
@@ -40,6 +40,11 @@ export function MadeFile({ made }: { made: Make }) {
               {when.format(new Date(made.createdAt))}
               {made.bytes !== undefined && `, ${sayBytes(made.bytes)}`}
             </p>
+            {made.revision !== undefined && revision !== undefined && (
+              <p className={`text-[13px] leading-5 ${made.revision === revision ? 'text-lichen' : 'text-ink'}`}>
+                {made.revision === revision ? 'Shows the piece as it is now.' : 'The piece was changed since.'}
+              </p>
+            )}
           </div>
           <IconButton name={`Remove ${made.fileName ?? 'this file'}`} onClick={() => void remove()}>
             <Trash2 size={16} />

@@ -2,10 +2,12 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { client, data, type MakeRequest, wordsOf } from '../../../api/client'
 import { Button } from '../../../ui/Button'
-import { Field, inputLook } from '../../../ui/Field'
+import { Choice } from '../../../ui/Choice'
 import { NumberField } from '../../../ui/NumberField'
 import { Wrong } from '../../../ui/Wrong'
 import { useRoom } from '../../context'
+import { ForTheShop } from './ForTheShop'
+import { TrimPicture } from './TrimPicture'
 import { MadeFile } from './MadeFile'
 import { Part } from '../Part'
 
@@ -13,7 +15,7 @@ type Which = 'all' | 'one'
 const POLL_MS = 400
 
 export function MakeSlip() {
-  const { piece, page } = useRoom()
+  const { piece, page, handle } = useRoom()
   const number = piece.pages.findIndex(({ id }) => id === page.id)
   const queries = useQueryClient()
   const [kind, setKind] = useState<MakeRequest['kind']>('PDF')
@@ -101,42 +103,26 @@ export function MakeSlip() {
         </Button>
         {wrong && <Wrong>{wrong}</Wrong>}
       </Part>
+      {kind === 'PDF' && (
+        <>
+          <Part title="Trim and bleed" folded>
+            <TrimPicture />
+          </Part>
+          <Part title="What to tell the shop" folded>
+            <ForTheShop />
+          </Part>
+        </>
+      )}
       <Part title="Made">
         {makes.data?.length === 0 && (
           <p className="text-soft">Nothing yet. A file that is made waits here to be saved.</p>
         )}
         <ul className="space-y-2">
           {makes.data?.map((made) => (
-            <MadeFile key={made.id} made={made} />
+            <MadeFile key={made.id} made={made} revision={handle.open?.revision} />
           ))}
         </ul>
       </Part>
     </>
-  )
-}
-
-function Choice<T extends string>({
-  label,
-  value,
-  onChange,
-  options,
-}: {
-  label: string
-  value: T
-  onChange: (value: T) => void
-  options: Record<T, string>
-}) {
-  return (
-    <Field label={label}>
-      {(ids) => (
-        <select {...ids} className={inputLook} value={value} onChange={(event) => onChange(event.target.value as T)}>
-          {(Object.entries(options) as [T, string][]).map(([one, name]) => (
-            <option key={one} value={one}>
-              {name}
-            </option>
-          ))}
-        </select>
-      )}
-    </Field>
   )
 }

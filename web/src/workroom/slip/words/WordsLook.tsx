@@ -63,12 +63,7 @@ export function WordsLook({ frames }: { frames: Frame[] }) {
         onChange={(typeface) => set({ typeface })}
       />
       <div className="grid grid-cols-2 items-end gap-2">
-        <Choice
-          label="Lines"
-          options={ALIGNS}
-          value={style.align}
-          onChange={(align) => set({ align: align as TextStyle['align'] })}
-        />
+        <Choice label="Lines" options={ALIGNS} value={style.align} onChange={(align) => set({ align })} />
         <label className="flex min-h-8 items-center gap-2">
           <input
             type="checkbox"
@@ -100,12 +95,7 @@ export function WordsLook({ frames }: { frames: Frame[] }) {
         />
       </div>
       {frames.some(({ across }) => !across) && (
-        <Choice
-          label="In the frame"
-          options={STANDS}
-          value={style.stand}
-          onChange={(stand) => set({ stand: stand as TextStyle['stand'] })}
-        />
+        <Choice label="In the frame" options={STANDS} value={style.stand} onChange={(stand) => set({ stand })} />
       )}
       <ColourField
         label="Colour of the words"

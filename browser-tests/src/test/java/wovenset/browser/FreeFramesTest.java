@@ -253,6 +253,9 @@ class FreeFramesTest {
         assertThat(room.button("Undo: Change the order of frames")).isEnabled();
         assertThat(list.last()).hasText(Pattern.compile("1\\. empty.*free", Pattern.DOTALL));
         assertThat(frames(room).get(0).path("placement").has("box")).isTrue();
+        // Dragged to the first row, it lies in front of all others.
+        room.drag(list.last().getByRole(AriaRole.BUTTON).first(), list.first());
+        assertThat(list.first()).hasText(Pattern.compile("6\\. empty.*free", Pattern.DOTALL));
         room.toPage();
         room.button("Take out guide 1").click();
         assertThat(room.page.getByTestId("guide")).hasCount(0);

@@ -20,6 +20,8 @@ import wovenset.core.photo.Region;
 import wovenset.core.piece.Entry;
 import wovenset.core.piece.Guide;
 import wovenset.core.style.CaptionStyle;
+import wovenset.core.style.CutMarks;
+import wovenset.core.style.EdgeRun;
 import wovenset.core.style.FrameStyle;
 import wovenset.core.style.Ground;
 import wovenset.core.style.Light;
@@ -48,6 +50,12 @@ public sealed interface Edit {
     /** Lets the piece's light come from elsewhere; every shadow follows. */
     record SetLight(Light light) implements Edit {}
 
+    /** Changes how photos end that touch the trim. */
+    record SetEdges(EdgeRun edges) implements Edit {}
+
+    /** Whether fine lines show where photos are cut out. */
+    record SetCutMarks(CutMarks marks) implements Edit {}
+
     // ---- its photos ----
 
     /** Adds photos at the end of the light table; those already there stay where they are. */
@@ -69,8 +77,16 @@ public sealed interface Edit {
      */
     record ShowSubject(UUID entryId, Optional<Region> region) implements Edit {}
 
-    /** Lets photos that no frame shows flow into the empty frames in reading order, on new pages if there are too few. */
-    record FlowEntries() implements Edit {}
+    /**
+     * Lets photos that no frame shows flow into the empty frames in reading order, on new pages if there are too few.
+     *
+     * @param copies how often each comes, one after the other, 1 to 99; nothing for once
+     */
+    record FlowEntries(Optional<Integer> copies) implements Edit {
+        public FlowEntries() {
+            this(Optional.empty());
+        }
+    }
 
     /**
      * Places the photos that no frame shows on pages that are composed for them, so many each. The page takes them if it shows none,

@@ -9,6 +9,8 @@ public enum Doing implements Code {
     SET_CAPTIONS,
     SET_GROUND,
     SET_LIGHT,
+    SET_EDGES,
+    SET_CUT_MARKS,
     BRING_IN,
     TAKE_OUT_PHOTOS,
     ORDER_PHOTOS,

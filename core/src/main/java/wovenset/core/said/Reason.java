@@ -79,6 +79,7 @@ public enum Reason implements Code {
     GAP_TOO_WIDE,
     NOTHING_TO_PROPOSE,
     NOTHING_WAITS,
+    COPIES,
     PAGE_HAS_PHOTOS,
     EACH_AT_LEAST_ONE,
     TOO_MANY_TO_PROPOSE,

@@ -9,6 +9,7 @@ import wovenset.core.photo.PixelSize;
 import wovenset.core.photo.Subject;
 import wovenset.core.style.Band;
 import wovenset.core.style.CaptionStyle;
+import wovenset.core.style.EdgeRun;
 import wovenset.core.style.Outline;
 import wovenset.core.style.Rgb;
 import wovenset.core.style.TextStyle;
@@ -18,6 +19,7 @@ import wovenset.core.style.TextStyle;
  *
  * @param widthMm of the frame with its inner bands
  * @param reach how far it runs into the bleed
+ * @param edges what the photo shows there
  * @param radiusMm of the frame's corners
  * @param shade the shadow of the frame with its bands
  * @param text that fills it
@@ -28,6 +30,7 @@ public record FrameLook(
         double heightMm,
         double turnDegrees,
         Reach reach,
+        EdgeRun edges,
         Outline outline,
         List<Band> bands,
         double radiusMm,

@@ -10,6 +10,7 @@ import wovenset.core.item.Crop;
 import wovenset.core.scene.FrameLook.Reach;
 import wovenset.core.style.Band;
 import wovenset.core.style.CaptionStyle;
+import wovenset.core.style.EdgeRun;
 import wovenset.core.style.TextStyle;
 import wovenset.core.words.FittedWords;
 import wovenset.core.words.TextFace;
@@ -53,12 +54,45 @@ final class FrameResolver {
             Affine to = photo.orElseThrow().to();
             boolean runsOut = inside == 0 && outside == 0;
             ShapeMm opening = runsOut ? extended(shape(0)) : shape(-inside);
-            ops.add(new Op.Group(Affine.IDENTITY, 1, Optional.of(opening), images(one, to, window, opening.bounds())));
+            boolean runsOn = !opening.bounds().equals(window);
+            switch (runsOn ? look.edges().kind() : EdgeRun.Kind.CONTINUED) {
+                case CONTINUED -> shown(opening, images(one, to, window, opening.bounds()));
+                case MIRRORED -> shown(opening, reflected(images(one, to, window, window), window, opening.bounds()));
+                case COLOURED -> {
+                    ops.add(new Op.Fill(opening, look.edges().colour()));
+                    shown(shape(0), images(one, to, window, window));
+                }
+            }
             bands(Band.Side.INSIDE, outside == 0);
             bands(Band.Side.OUTSIDE, true);
         });
         Optional<ResolvedFrame.Words> words = look.text().map(this::text).or(() -> words(outside));
         return new ResolvedFrame(whole(), window, photo, words);
+    }
+
+    private void shown(ShapeMm clip, List<Op> images) {
+        ops.add(new Op.Group(Affine.IDENTITY, 1, Optional.of(clip), images));
+    }
+
+    /** What the window shows, and its mirror images over each of its sides that the opening reaches beyond. */
+    private static List<Op> reflected(List<Op> images, BoxMm window, BoxMm opening) {
+        Optional<ShapeMm> inside = Optional.of(new ShapeMm.Rectangle(window));
+        List<Op> all = new ArrayList<>();
+        for (int across = -1; across <= 1; across++) {
+            for (int down = -1; down <= 1; down++) {
+                Affine over = new Affine(
+                        across == 0 ? 1 : -1,
+                        0,
+                        0,
+                        down == 0 ? 1 : -1,
+                        across == 0 ? 0 : 2 * (across < 0 ? window.x() : window.right()),
+                        down == 0 ? 0 : 2 * (down < 0 ? window.y() : window.bottom()));
+                if (over.bounds(window).meets(opening)) {
+                    all.add(new Op.Group(over, 1, inside, images));
+                }
+            }
+        }
+        return all;
     }
 
     private static Op shadow(FrameLook.Shade shade, ShapeMm print) {

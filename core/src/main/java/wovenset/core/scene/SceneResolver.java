@@ -15,12 +15,15 @@ import wovenset.core.item.Fill;
 import wovenset.core.item.Frame;
 import wovenset.core.item.Group;
 import wovenset.core.item.Item;
+import wovenset.core.measure.Format;
 import wovenset.core.photo.PhotoFacts;
 import wovenset.core.photo.PhotoPixels;
 import wovenset.core.photo.PixelSize;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 import wovenset.core.style.Band;
+import wovenset.core.style.CutMarks;
+import wovenset.core.style.EdgeRun;
 import wovenset.core.style.FrameStyle;
 import wovenset.core.style.Ground;
 import wovenset.core.style.Light;
@@ -88,7 +91,10 @@ public final class SceneResolver {
         }
 
         PageScene scene() {
-            List<Unit> units = units(page.items(), false);
+            List<Unit> units = new ArrayList<>(units(page.items(), false));
+            if (piece.styles().cutMarks() == CutMarks.FINE) {
+                cutLines().ifPresent(units::add);
+            }
             return new PageScene(
                     page.id(),
                     piece.format().width().mm(),
@@ -97,6 +103,26 @@ public final class SceneResolver {
                     colour(piece, page),
                     units,
                     frames);
+        }
+
+        /** Drawn in front of all, as the page's own. */
+        private Optional<Unit> cutLines() {
+            Format format = piece.format();
+            List<BoxMm> prints = frames.stream()
+                    .filter(frame -> !frame.hidden() && frame.look().photo().isPresent())
+                    .filter(frame -> frame.look().turnDegrees() == 0)
+                    .map(frame -> frame.box().outset(outside(frame.look())))
+                    .toList();
+            List<Op> lines = CutLines.of(
+                    prints, new BoxMm(0, 0, format.width().mm(), format.height().mm()));
+            return lines.isEmpty() ? Optional.empty() : Optional.of(new Unit(page.id(), 0, 0, lines));
+        }
+
+        private static double outside(FrameLook look) {
+            return look.bands().stream()
+                    .filter(band -> band.side() == Band.Side.OUTSIDE)
+                    .mapToDouble(band -> band.width().mm())
+                    .sum();
         }
 
         private List<Unit> units(List<Item> items, boolean inHidden) {
@@ -152,11 +178,13 @@ public final class SceneResolver {
 
         private FrameLook look(Frame frame, Place place) {
             FrameStyle style = frame.style().in(piece.styles());
+            FrameLook.Reach reach = reach(place, style);
             return new FrameLook(
                     grain(place.box().width()),
                     grain(place.box().height()),
                     place.turnDegrees(),
-                    reach(place, style),
+                    reach,
+                    reach.isNone() ? EdgeRun.CONTINUED : piece.styles().edges(),
                     frame.outline(),
                     style.bands(),
                     style.cornerRadius().mm(),

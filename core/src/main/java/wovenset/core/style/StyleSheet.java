@@ -13,8 +13,15 @@ import wovenset.core.said.Reason;
  * @param frames at least one; the first is that of new frames
  * @param captions the words below photos
  * @param ground of all pages that have none of their own
+ * @param edges how photos end that touch the trim
  */
-public record StyleSheet(List<FrameStyle> frames, CaptionStyle captions, Ground.Plain ground, Light light) {
+public record StyleSheet(
+        List<FrameStyle> frames,
+        CaptionStyle captions,
+        Ground.Plain ground,
+        Light light,
+        EdgeRun edges,
+        CutMarks cutMarks) {
     public static final int MOST_STYLES = 200;
 
     public StyleSheet {
@@ -29,7 +36,9 @@ public record StyleSheet(List<FrameStyle> frames, CaptionStyle captions, Ground.
                 List.of(new FrameStyle(style, "Frame", List.of(none), Length.ZERO, Shadow.NONE)),
                 new CaptionStyle(CaptionStyle.Show.WRITTEN, "Alegreya", 11, Rgb.INK, 1),
                 new Ground.Plain(new Rgb("#ffffff")),
-                Light.USUAL);
+                Light.USUAL,
+                EdgeRun.CONTINUED,
+                CutMarks.NONE);
     }
 
     /** The style of frames that nobody has given another. */
@@ -54,18 +63,26 @@ public record StyleSheet(List<FrameStyle> frames, CaptionStyle captions, Ground.
         } else {
             changed.set(index, style);
         }
-        return new StyleSheet(changed, captions, ground, light);
+        return new StyleSheet(changed, captions, ground, light, edges, cutMarks);
     }
 
     public StyleSheet withCaptions(CaptionStyle newCaptions) {
-        return new StyleSheet(frames, newCaptions, ground, light);
+        return new StyleSheet(frames, newCaptions, ground, light, edges, cutMarks);
     }
 
     public StyleSheet withGround(Ground.Plain newGround) {
-        return new StyleSheet(frames, captions, newGround, light);
+        return new StyleSheet(frames, captions, newGround, light, edges, cutMarks);
     }
 
     public StyleSheet withLight(Light newLight) {
-        return new StyleSheet(frames, captions, ground, newLight);
+        return new StyleSheet(frames, captions, ground, newLight, edges, cutMarks);
+    }
+
+    public StyleSheet withEdges(EdgeRun newEdges) {
+        return new StyleSheet(frames, captions, ground, light, newEdges, cutMarks);
+    }
+
+    public StyleSheet withCutMarks(CutMarks marks) {
+        return new StyleSheet(frames, captions, ground, light, edges, marks);
     }
 }

@@ -21,6 +21,8 @@ import java.awt.image.BufferedImage;
 import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.ItemChange;
 import wovenset.core.item.Placement;
@@ -32,9 +34,11 @@ import wovenset.core.scene.FrameScene;
 import wovenset.core.scene.PageScene;
 import wovenset.core.scene.SceneResolver;
 import wovenset.core.scene.Unit;
+import wovenset.core.style.EdgeRun;
 import wovenset.core.style.FrameStyle;
 import wovenset.core.style.Rgb;
 import wovenset.core.testing.Likeness;
+import wovenset.core.testing.Pieces;
 import wovenset.core.testing.TestPhotos;
 
 class PainterTest {
@@ -241,7 +245,6 @@ class PainterTest {
         assertThat(grey(hidden, 30, 30)).isEqualTo(255);
     }
 
-    /** A photo that ends at the trim is laid on into the bleed, mirrored at its edge. */
     /** Where the page's size is no whole number of pixels, the photo that fills it still reaches the picture's last row. */
     @Test
     void aPageFilledWithAPhotoHasNoLightLineAtItsFoot() {
@@ -262,6 +265,7 @@ class PainterTest {
         }
     }
 
+    /** A photo that ends at the trim is laid on into the bleed, mirrored at its edge. */
     @Test
     void whatEndsAtTheTrimReachesIntoTheBleed() {
         BufferedImage ramp = new BufferedImage(300, 200, BufferedImage.TYPE_3BYTE_BGR);
@@ -280,5 +284,37 @@ class PainterTest {
                     .isCloseTo(image.getRGB(5 + out, 200) & 255, within(2));
         }
         assertThat(image.getRGB(0, 0) & 255).as("the corner, too").isLessThan(60);
+    }
+
+    /** A photo of which the trim cuts some goes on, is mirrored where it is cut, or ends in a colour; inside all are alike. */
+    @ParameterizedTest
+    @EnumSource(EdgeRun.Kind.class)
+    void whatLiesBeyondTheTrimIsChosen(EdgeRun.Kind kind) {
+        BufferedImage ramp = new BufferedImage(300, 200, BufferedImage.TYPE_3BYTE_BGR);
+        for (int x = 0; x < 300; x++) {
+            for (int y = 0; y < 200; y++) {
+                ramp.setRGB(x, y, x * 255 / 300 * 0x010101);
+            }
+        }
+        Piece page = placed(piece(grid(1, 1, 0, 0), 1), 1);
+        Piece piece = applied(
+                page,
+                patch(page, new ItemChange.SetCrop(Pieces.crop(0.5, 0.5, 2, 0)), frame(page, 0)),
+                new Edit.SetEdges(new EdgeRun(kind, new Rgb("#a4373a"))));
+        BufferedImage image = new BufferedImage(306 * 2, 206 * 2, BufferedImage.TYPE_3BYTE_BGR);
+        new RasterPainter((pixels, scale) -> ramp).window(scene(piece), image, -3, -3, 2, RasterPainter.Ground.OF_PAGE);
+        // Twice as large as the page: a quarter of the photo is cut on each side, and a pixel is half a millimetre.
+        assertThat(image.getRGB(6, 200) & 255).isCloseTo(64, within(2));
+        int atTheEdge = image.getRGB(8, 200) & 255;
+        for (int out = 1; out <= 6; out++) {
+            int seen = image.getRGB(6 - out, 200);
+            switch (kind) {
+                case CONTINUED ->
+                    assertThat(seen & 255).isLessThanOrEqualTo(atTheEdge).isGreaterThan(58);
+                case MIRRORED -> assertThat(seen & 255).isCloseTo(image.getRGB(5 + out, 200) & 255, within(1));
+                case COLOURED -> assertThat(seen & 0xffffff).isEqualTo(0xa4373a);
+            }
+        }
+        assertThat(image.getRGB(0, 0) & 0xffffff).as("the corner, too").isNotEqualTo(0xffffff);
     }
 }

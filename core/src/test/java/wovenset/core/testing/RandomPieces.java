@@ -43,6 +43,8 @@ import wovenset.core.piece.Piece;
 import wovenset.core.piece.SharedPicture;
 import wovenset.core.style.Band;
 import wovenset.core.style.CaptionStyle;
+import wovenset.core.style.CutMarks;
+import wovenset.core.style.EdgeRun;
 import wovenset.core.style.FrameStyle;
 import wovenset.core.style.Ground;
 import wovenset.core.style.Light;
@@ -150,7 +152,13 @@ public final class RandomPieces {
                 4 + random.nextInt(100) / 7.0,
                 colour(),
                 1 + random.nextInt(4));
-        return new StyleSheet(frames, captions, new Ground.Plain(colour()), new Light(turn()));
+        return new StyleSheet(
+                frames,
+                captions,
+                new Ground.Plain(colour()),
+                new Light(turn()),
+                new EdgeRun(any(EdgeRun.Kind.values()), colour()),
+                any(CutMarks.values()));
     }
 
     private Entry entry() {

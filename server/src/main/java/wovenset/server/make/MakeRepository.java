@@ -107,6 +107,14 @@ class MakeRepository {
                 .orElse(true);
     }
 
+    /** Notes the revision of the piece that the file shows. */
+    void shows(UUID id, long revision) {
+        sql.update(MAKE_JOB)
+                .set(MAKE_JOB.REVISION, revision)
+                .where(MAKE_JOB.ID.eq(id.toString()))
+                .execute();
+    }
+
     void askCancel(UUID id) {
         sql.update(MAKE_JOB)
                 .set(MAKE_JOB.CANCEL_ASKED, true)
@@ -161,6 +169,7 @@ class MakeRepository {
                 row.get(MAKE_JOB.FILE_NAME),
                 row.get(MAKE_JOB.MESSAGE),
                 row.get(MAKE_JOB.CREATED_AT) + "Z",
-                null);
+                null,
+                row.get(MAKE_JOB.REVISION));
     }
 }

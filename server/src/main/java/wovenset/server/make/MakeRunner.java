@@ -26,6 +26,7 @@ import wovenset.core.said.Said;
 import wovenset.server.WovensetProperties;
 import wovenset.server.photo.DiskTrouble;
 import wovenset.server.piece.PieceService;
+import wovenset.server.piece.StoredPiece;
 import wovenset.server.said.Words;
 import wovenset.server.scene.SceneService;
 import wovenset.server.stored.UnreadableDocumentException;
@@ -96,8 +97,10 @@ class MakeRunner {
     private void make(UUID id, MakeView job) {
         try {
             Path folder = Files.createDirectories(made.folder());
+            StoredPiece piece = pieces.get(job.pieceId());
+            repository.shows(id, piece.revision());
             PieceMaker.Made file = new PieceMaker(scenes.resolver(), files, memory, clock)
-                    .make(pieces.get(job.pieceId()).piece(), job.request(), folder, new Notes(id));
+                    .make(piece.piece(), job.request(), folder, new Notes(id));
             Files.move(file.file(), made.file(id), StandardCopyOption.ATOMIC_MOVE);
             repository.end(id, MakeView.State.DONE, file.name(), null, now());
         } catch (MakeProgress.MakeCancelledException e) {

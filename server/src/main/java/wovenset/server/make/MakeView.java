@@ -11,6 +11,7 @@ import wovenset.core.output.MakeRequest;
  * @param fileName once it is done
  * @param message why it failed; null otherwise
  * @param bytes the file's size; null if there is none
+ * @param revision of the piece that it shows; null while it waits
  */
 record MakeView(
         UUID id,
@@ -22,9 +23,10 @@ record MakeView(
         @Nullable String fileName,
         @Nullable String message,
         String createdAt,
-        @Nullable Long bytes) {
+        @Nullable Long bytes,
+        @Nullable Long revision) {
     MakeView withBytes(Long bytes) {
-        return new MakeView(id, pieceId, state, request, share, doing, fileName, message, createdAt, bytes);
+        return new MakeView(id, pieceId, state, request, share, doing, fileName, message, createdAt, bytes, revision);
     }
 
     enum State {

@@ -17,7 +17,7 @@ public final class Upgrades {
 
     /**
      * Version 6: frames, called frames for photos before words could stand in them; styles cast no shadow, in a light from the
-     * upper left. The tree is changed, wherever in it these are.
+     * upper left, photos go on beyond the trim, and nothing shows where to cut. The tree is changed, wherever in it these are.
      *
      * @return the same tree
      */
@@ -35,6 +35,8 @@ public final class Upgrades {
             }
             if (object.has("frames") && object.has("captions") && object.has("ground")) {
                 object.putObject("light").put("fromDegrees", -30);
+                object.putObject("edges").put("kind", "CONTINUED").put("colour", "#ffffff");
+                object.put("cutMarks", "NONE");
             }
         }
         tree.forEach(Upgrades::wordsAndShadows);

@@ -6,6 +6,8 @@ import tools.jackson.databind.JsonNode;
 import wovenset.core.measure.Length;
 import wovenset.core.style.Band;
 import wovenset.core.style.CaptionStyle;
+import wovenset.core.style.CutMarks;
+import wovenset.core.style.EdgeRun;
 import wovenset.core.style.FrameStyle;
 import wovenset.core.style.Ground;
 import wovenset.core.style.Light;
@@ -51,7 +53,9 @@ public record OldDress(
                         Shadow.NONE)),
                 new CaptionStyle(kept, typeface, sizePt, captionColour, lines),
                 new Ground.Plain(pageColour),
-                Light.USUAL);
+                Light.USUAL,
+                EdgeRun.CONTINUED,
+                CutMarks.NONE);
     }
 
     /** To the last digit as version 4 reckoned it: what follows from it by chance must come out the same. */

@@ -224,8 +224,11 @@ final class ArrangeEdits {
                 look.usual().cornerRadius(),
                 look.usual().shadow());
         return PieceEdits.withCaptions(
-                piece.withStyles(
-                        piece.styles().with(dressed).withGround(look.ground()).withLight(look.light())),
+                piece.withStyles(piece.styles()
+                        .with(dressed)
+                        .withGround(look.ground())
+                        .withLight(look.light())
+                        .withEdges(look.edges())),
                 look.captions());
     }
 

@@ -1,6 +1,7 @@
 package wovenset.core.edit.apply;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.Iterator;
@@ -31,6 +32,8 @@ import wovenset.core.said.Reason;
 
 /** Edits of the photos that were gathered, their words, and their flow into frames. */
 final class EntryEdits {
+    private static final int MOST_COPIES = 99;
+
     private final PhotoFacts facts;
     private final Supplier<UUID> ids;
 
@@ -63,7 +66,9 @@ final class EntryEdits {
                     piece.withEntries(piece.entries().map(edit.entryId(), entry -> entry.withSubject(edit.region()))),
                     edit.region().isPresent() ? Doing.SHOW_SUBJECT : Doing.FIND_SUBJECT);
         });
-        handlers.on(Edit.FlowEntries.class, (piece, edit) -> flow(piece));
+        handlers.on(
+                Edit.FlowEntries.class,
+                (piece, edit) -> flow(piece, edit.copies().orElse(1)));
     }
 
     static Entry checkedEntry(Piece piece, UUID entryId) {
@@ -128,9 +133,14 @@ final class EntryEdits {
         return Outcome.of(piece.withEntries(Entries.of(ordered)), Doing.ORDER_PHOTOS);
     }
 
-    private Outcome flow(Piece piece) {
-        List<Entry> waiting = ComposeEdits.waiting(piece);
-        int flowed = waiting.size();
+    private Outcome flow(Piece piece, int copies) {
+        if (copies < 1 || copies > MOST_COPIES) {
+            throw EditRefusedException.of("copies", Reason.COPIES, MOST_COPIES);
+        }
+        List<Entry> waiting = ComposeEdits.waiting(piece).stream()
+                .flatMap(entry -> Collections.nCopies(copies, entry).stream())
+                .toList();
+        int flowed = waiting.size() / copies;
         Iterator<Entry> next = waiting.iterator();
         List<Page> pages = new ArrayList<>();
         for (Page page : piece.pages()) {

@@ -33,6 +33,13 @@ final class PieceEdits {
         handlers.on(
                 Edit.SetCaptionStyle.class,
                 (piece, edit) -> Outcome.of(withCaptions(piece, edit.captions()), Doing.SET_CAPTIONS));
+        handlers.on(
+                Edit.SetEdges.class,
+                (piece, edit) -> Outcome.of(piece.withStyles(piece.styles().withEdges(edit.edges())), Doing.SET_EDGES));
+        handlers.on(
+                Edit.SetCutMarks.class,
+                (piece, edit) ->
+                        Outcome.of(piece.withStyles(piece.styles().withCutMarks(edit.marks())), Doing.SET_CUT_MARKS));
         handlers.on(Edit.SetLight.class, (piece, edit) -> Outcome.of(withLight(piece, edit.light()), Doing.SET_LIGHT));
         handlers.on(
                 Edit.SetCommonGround.class,

@@ -38,6 +38,8 @@ import wovenset.core.piece.Guide;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 import wovenset.core.style.CaptionStyle;
+import wovenset.core.style.CutMarks;
+import wovenset.core.style.EdgeRun;
 import wovenset.core.style.Ground;
 import wovenset.core.style.Light;
 import wovenset.core.style.Rgb;
@@ -61,6 +63,8 @@ class EditKindsTest {
                 new Edit.SetCaptionStyle(styles.captions().withShow(CaptionStyle.Show.ALWAYS)),
                 new Edit.SetCommonGround(new Ground.Plain(new Rgb("#101830"))),
                 new Edit.SetLight(new Light(45)),
+                new Edit.SetCutMarks(CutMarks.FINE),
+                new Edit.SetEdges(new EdgeRun(EdgeRun.Kind.MIRRORED, Rgb.INK)),
                 new Edit.AddPhotos(List.of(photo(7))),
                 new Edit.RemoveEntries(List.of(entry(PIECE, 1))),
                 new Edit.OrderEntries(List.of(entry(PIECE, 3), entry(PIECE, 1), entry(PIECE, 2))),
