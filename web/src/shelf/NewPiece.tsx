@@ -2,7 +2,16 @@ import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/re
 import { ChevronRight } from 'lucide-react'
 import { useRef, useState } from 'react'
 import { useNavigate } from 'react-router'
-import { client, data, type Edit, type Format, type LengthUnit, Problem, windowName } from '../api/client'
+import {
+  type CaptionStyle,
+  client,
+  data,
+  type Edit,
+  type Format,
+  type LengthUnit,
+  Problem,
+  windowName,
+} from '../api/client'
 import { LengthField, lengthsTaken } from '../measure/LengthField'
 import { say, saySize, unitNames } from '../measure/units'
 import { Button } from '../ui/Button'
@@ -94,7 +103,7 @@ function NewPieceForm({ onClose }: { onClose: () => void }) {
         body.name.trim() === '' ? intention.name.replace(/^An? /, '').replace(/^./, (a) => a.toUpperCase()) : body.name
       const made = await data(client.POST('/api/pieces', { body: { ...body, gap, name: named } }))
       const filled = cells && (await fill(made.id, made.revision, made.pages[0]?.id ?? '', cells))
-      if (intention.id === 'prints') await markCuts(made.id, filled ?? made.revision)
+      if (intention.id === 'prints') await asPrints(made.id, filled ?? made.revision, made.head.styles.captions)
       await navigate(`/pieces/${made.id}/gather`)
     } catch (problem) {
       const told = problem instanceof Problem ? problem : { message: String(problem) }
@@ -289,8 +298,11 @@ async function fill(id: string, revision: number, pageId: string, cell: { width:
   })
 }
 
-/** Prints are there to be cut out. */
-const markCuts = (id: string, revision: number) => edited(id, revision, { kind: 'setCutMarks', marks: 'FINE' })
+/** Prints are there to be cut out: fine lines show where, and no words stand between them. */
+async function asPrints(id: string, revision: number, captions: CaptionStyle) {
+  const marked = await edited(id, revision, { kind: 'setCutMarks', marks: 'FINE' })
+  await edited(id, marked, { kind: 'setCaptionStyle', captions: { ...captions, show: 'NONE' } })
+}
 
 /** The revision after the edit. */
 async function edited(id: string, revision: number, edit: Edit): Promise<number> {

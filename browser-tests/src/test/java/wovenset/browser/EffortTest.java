@@ -116,6 +116,7 @@ class EffortTest {
         Room room = shelf();
         begin(room, "Prints to cut");
         bring(room, Room.photos("kite-", 8));
+        assertThat(room.field("Copies of each")).hasValue("1");
         click(room.buttonLike("^Flow \\d waiting into the frames"));
         click(room.button("Arrange"));
         assertThat(room.page.getByText("page 1 of 2")).isVisible();

@@ -3,6 +3,8 @@ package wovenset.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.awt.Color;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
@@ -69,6 +71,35 @@ class MakeTest {
             white += whole.getRGB(x, y) == Color.WHITE.getRGB() ? 1 : 0;
         }
         assertThat(white).as("paper in the row").isGreaterThan(10);
+    }
+
+    /** What lies beyond the trim is chosen, what the shop asks is said, and a file that is out of date says so. */
+    @Test
+    void theShopIsToldWhatItAsksAndAnOldFileSaysThatItIsOne() {
+        Room room = onePhoto("For the shop");
+        room.step("Dress");
+        room.field("Beyond the trim").selectOption("a colour");
+        assertThat(room.field("Colour beyond the trim").first()).isVisible();
+        room.field("Fine lines where photos are cut out").click();
+        assertThat(room.button("Undo: Change the cut marks")).isEnabled();
+        assertThat(room.page.getByTestId("page").locator("img")).hasCount(2);
+        room.step("Make");
+        room.part("What to tell the shop");
+        assertThat(room.page.getByText("3\u2009mm on each side (sheet 306 × 206\u2009mm)"))
+                .isVisible();
+        room.part("Trim and bleed");
+        assertThat(room.page.getByRole(
+                        AriaRole.IMG,
+                        new Page.GetByRoleOptions()
+                                .setName("A corner of the sheet: printed to the bleed, cut at the trim")))
+                .isVisible();
+        room.make();
+        assertThat(room.page.getByText("Shows the piece as it is now.")).isVisible();
+        room.step("Dress");
+        room.field("Fine lines where photos are cut out").click();
+        room.saved();
+        room.step("Make");
+        assertThat(room.page.getByText("The piece was changed since.")).isVisible();
     }
 
     private static int difference(int one, int other) {
