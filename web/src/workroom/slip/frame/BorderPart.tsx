@@ -1,4 +1,4 @@
-import { Pipette, Shirt, SquareStack } from 'lucide-react'
+import { Hand, Shirt, SquareStack } from 'lucide-react'
 import { Button, IconButton } from '../../../ui/Button'
 import { Field, inputLook } from '../../../ui/Field'
 import { NumberField } from '../../../ui/NumberField'
@@ -57,7 +57,7 @@ export function BorderPart({ frames, folded = false }: { frames: Frame[]; folded
       aside={
         <div className="flex">
           <IconButton name="Pick up this look" onClick={() => looks.pickUp(kept)}>
-            <Pipette size={17} />
+            <Hand size={17} />
           </IconButton>
           <IconButton
             name="Put the look that was picked up on"

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { client, data, type TextStyle } from '../../../api/client'
-import { Pipette, Shirt } from 'lucide-react'
+import { Hand, Shirt } from 'lucide-react'
 import { IconButton } from '../../../ui/Button'
 import { Choice } from '../../../ui/Choice'
 import { ColourField } from '../../../ui/ColourField'
@@ -44,7 +44,7 @@ export function WordsLook({ frames }: { frames: Frame[] }) {
       aside={
         <div className="flex">
           <IconButton name="Pick up this look" onClick={() => last && looks.pickUp(last)}>
-            <Pipette size={17} />
+            <Hand size={17} />
           </IconButton>
           <IconButton
             name="Put the look that was picked up on"
