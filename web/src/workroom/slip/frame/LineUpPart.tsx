@@ -1,29 +1,21 @@
-import {
-  AlignCenterHorizontal,
-  AlignCenterVertical,
-  AlignEndHorizontal,
-  AlignEndVertical,
-  AlignStartHorizontal,
-  AlignStartVertical,
-  StretchHorizontal,
-  StretchVertical,
-} from 'lucide-react'
+import { StretchHorizontal, StretchVertical } from 'lucide-react'
 import { useState } from 'react'
 import type { Edit } from '../../../api/client'
-import { IconButton } from '../../../ui/Button'
+import { Button } from '../../../ui/Button'
 import { inputLook } from '../../../ui/Field'
 import { useRoom } from '../../context'
 import type { Frame } from '../../piece/model'
 
 type LineUp = Extract<Edit, { kind: 'lineUpItems' }>
 
-const EDGES: [LineUp['edge'], string, typeof AlignStartVertical][] = [
-  ['LEFT', 'Line up left edges', AlignStartVertical],
-  ['CENTRE', 'Line up centres across', AlignCenterVertical],
-  ['RIGHT', 'Line up right edges', AlignEndVertical],
-  ['TOP', 'Line up top edges', AlignStartHorizontal],
-  ['MIDDLE', 'Line up middles', AlignCenterHorizontal],
-  ['BOTTOM', 'Line up bottom edges', AlignEndHorizontal],
+/** In two rows: across, and down. */
+const EDGES: [edge: LineUp['edge'], word: string, name: string][] = [
+  ['LEFT', 'left', 'Line up left edges'],
+  ['CENTRE', 'centre', 'Line up centres across'],
+  ['RIGHT', 'right', 'Line up right edges'],
+  ['TOP', 'top', 'Line up top edges'],
+  ['MIDDLE', 'middle', 'Line up middles'],
+  ['BOTTOM', 'bottom', 'Line up bottom edges'],
 ]
 const FEWEST_FOR_GAPS = 3
 
@@ -48,15 +40,16 @@ export function LineUpPart({ frames }: { frames: Frame[] }) {
           <option value="MARGINS">the margins</option>
         </select>
       </label>
-      <div className="mt-1 flex flex-wrap">
-        {EDGES.map(([edge, name, Icon]) => (
-          <IconButton
+      <div className="mt-2 grid grid-cols-3 gap-1">
+        {EDGES.map(([edge, word, name]) => (
+          <Button
             key={edge}
-            name={name}
+            aria-label={name}
+            className="px-0! font-normal!"
             onClick={() => void handle.edit({ kind: 'lineUpItems', pageId: page.id, itemIds, edge, to })}
           >
-            <Icon size={17} />
-          </IconButton>
+            {word}
+          </Button>
         ))}
       </div>
       {frames.length >= FEWEST_FOR_GAPS && (
