@@ -69,8 +69,23 @@ public final class Screenshots {
         page.navigate(address + "/storage");
         page.getByText("Photos as you brought them in").waitFor();
         take("storage");
+        takeWords();
         takeArrangements();
         takeClose();
+    }
+
+    /** A title being written over frames with a shadow; both are taken back. */
+    private void takeWords() {
+        Room kites = open("The kite summer");
+        kites.step("Dress");
+        kites.set("Shadow (%)", "50");
+        kites.button("Title on top").click();
+        kites.field("Words on the page").press("End");
+        kites.saved();
+        kites.painted();
+        take("words");
+        page.keyboard().press("Escape");
+        undo(kites, 2);
     }
 
     private void takeClose() {
