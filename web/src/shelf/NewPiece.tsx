@@ -2,16 +2,7 @@ import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/re
 import { ChevronRight } from 'lucide-react'
 import { useRef, useState } from 'react'
 import { useNavigate } from 'react-router'
-import {
-  type CaptionStyle,
-  client,
-  data,
-  type Edit,
-  type Format,
-  type LengthUnit,
-  Problem,
-  windowName,
-} from '../api/client'
+import { client, data, type Format, type LengthUnit, Problem } from '../api/client'
 import { LengthField, lengthsTaken } from '../measure/LengthField'
 import { say, saySize, unitNames } from '../measure/units'
 import { Button } from '../ui/Button'
@@ -19,6 +10,7 @@ import { Field, inputLook } from '../ui/Field'
 import { NumberField } from '../ui/NumberField'
 import { IntentionMark } from './IntentionMark'
 import { type Intention, INTENTIONS, systemOf } from './intentions'
+import { asPrints, fill } from './starting'
 import { ToScale, TrimExplained } from './ToScale'
 
 const UNITS = Object.keys(unitNames) as LengthUnit[]
@@ -281,31 +273,4 @@ function NewPieceForm({ onClose }: { onClose: () => void }) {
       </form>
     </>
   )
-}
-
-/** Fills the first page with cells of a size, in the direction in which more of them fit. */
-async function fill(id: string, revision: number, pageId: string, cell: { width: number; height: number }) {
-  const path = { id }
-  const read = await data(client.GET('/api/pieces/{id}/pages/{pageId}', { params: { path: { ...path, pageId } } }))
-  const { arrangement } = read.page
-  if (arrangement.kind !== 'grid') return revision
-  return edited(id, revision, {
-    kind: 'fillWithCells',
-    pageId,
-    grid: { ...arrangement, cell },
-    mayTurn: true,
-    reflow: 'AGREED',
-  })
-}
-
-/** Prints are there to be cut out: fine lines show where, and no words stand between them. */
-async function asPrints(id: string, revision: number, captions: CaptionStyle) {
-  const marked = await edited(id, revision, { kind: 'setCutMarks', marks: 'FINE' })
-  await edited(id, marked, { kind: 'setCaptionStyle', captions: { ...captions, show: 'NONE' } })
-}
-
-/** The revision after the edit. */
-async function edited(id: string, revision: number, edit: Edit): Promise<number> {
-  const body = { revision, edit, window: windowName }
-  return (await data(client.POST('/api/pieces/{id}/edits', { params: { path: { id } }, body }))).revision
 }

@@ -28,6 +28,7 @@ public final class Edits {
         new PageEdits(ids).register(handlers);
         new GridEdits(ids).register(handlers);
         new ArrangeEdits(facts, ids).register(handlers);
+        new PatternEdits(facts, ids).register(handlers);
         new ComposeEdits(facts, ids).register(handlers);
         new SplitEdits(ids).register(handlers);
         new FillEdits().register(handlers);
