@@ -96,7 +96,7 @@ export function Shelf() {
             No piece is called “{wanted.trim()}”.
           </p>
         )}
-        <ul className="flex flex-wrap items-end gap-x-12 gap-y-10">
+        <ul className="flex flex-wrap items-end gap-x-12 gap-y-8 overflow-x-clip px-6 pt-4">
           {items.map((item) => (
             <ShelfPiece key={item.id} item={item} pixelsPerMm={pixelsPerMm} onChanged={changed} />
           ))}

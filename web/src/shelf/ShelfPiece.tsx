@@ -50,7 +50,7 @@ export function ShelfPiece({ item, pixelsPerMm, onChanged }: Props) {
       <Link
         to={`/pieces/${item.id}`}
         aria-label={`Open ${item.name}`}
-        className={`flex items-center justify-center ${item.photos === 0 ? 'border border-dashed border-edge text-[13px] text-soft hover:border-woad' : 'shadow-[0_3px_12px_rgb(34_41_58/0.25)]'}`}
+        className={`relative flex items-center justify-center ${item.photos === 0 ? 'border border-dashed border-edge text-[13px] text-soft hover:border-woad' : 'shadow-[2px_0_8px_rgb(34_41_58/0.25)]'}`}
         style={{ width, height }}
       >
         {item.photos === 0 ? (
@@ -63,7 +63,12 @@ export function ShelfPiece({ item, pixelsPerMm, onChanged }: Props) {
           />
         )}
       </Link>
-      <div className="mt-4 flex h-26 items-start gap-1 border-t border-line pt-2">
+      {/* All pieces of a row stand on one board: each draws it as far as the shelf goes. */}
+      <div
+        aria-hidden
+        className="relative h-2.5 before:absolute before:inset-y-0 before:-left-[100vw] before:w-[300vw] before:border-y before:border-line before:bg-mat"
+      />
+      <div className="flex h-26 items-start gap-1 pt-2">
         <div className="min-w-0 flex-1">
           {renaming ? (
             <input
