@@ -101,7 +101,17 @@ final class SpriteBench implements Benchmark {
                 api.piece(id).path("revision").asLong(),
                 "setFrameStyle",
                 "style",
-                Map.of("id", style.path("id"), "name", "Frame", "bands", List.of(band), "cornerRadius", 0));
+                Map.of(
+                        "id",
+                        style.path("id"),
+                        "name",
+                        "Frame",
+                        "bands",
+                        List.of(band),
+                        "cornerRadius",
+                        0,
+                        "shadow",
+                        style.path("shadow")));
         return api.page(id, 0).path("scene");
     }
 

@@ -89,8 +89,18 @@ class FidelityTest {
         JsonNode style =
                 api.piece(id).path("head").path("styles").path("frames").get(0);
         Map<String, Object> band = Map.of("width", 2500, "colour", "#2f4b7c", "side", "INSIDE");
-        Map<String, Object> round =
-                Map.of("id", style.path("id"), "name", "Frame", "bands", List.of(band), "cornerRadius", 12_000);
+        Map<String, Object> shadow = Map.of("height", 2000, "softness", 5000, "strength", 0.5, "colour", "#22293a");
+        Map<String, Object> round = Map.of(
+                "id",
+                style.path("id"),
+                "name",
+                "Frame",
+                "bands",
+                List.of(band),
+                "cornerRadius",
+                12_000,
+                "shadow",
+                shadow);
         edit(id, "setFrameStyle", "style", round);
         edit(id, "setCommonGround", "ground", Map.of("colour", "#e6dfd0"));
         return id;

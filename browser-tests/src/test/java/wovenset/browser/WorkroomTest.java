@@ -33,6 +33,7 @@ class WorkroomTest {
                 "Proposals",
                 "Grid",
                 "Finished size",
+                "Words",
                 "Frames by hand",
                 "What lies on the page",
                 "Patterns",
@@ -42,9 +43,9 @@ class WorkroomTest {
                 "Arrange",
                 arrange,
                 "Dress",
-                List.of("Page", "Frames", "Captions"),
+                List.of("Page", "Frames", "Words", "Captions"),
                 "Make",
-                List.of("What to make", "Made"));
+                List.of("What to make", "Trim and bleed", "What to tell the shop", "Made"));
         room.button("Add a page").click();
         room.saved();
         for (String step : List.of("Arrange", "Dress", "Arrange", "Make", "Dress", "Arrange")) {
