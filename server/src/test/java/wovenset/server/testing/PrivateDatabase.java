@@ -2,7 +2,7 @@ package wovenset.server.testing;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.net.InetAddress;
+import java.net.BindException;
 import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -10,10 +10,12 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.ThreadLocalRandom;
 import java.util.concurrent.TimeUnit;
 
 /** A MariaDB server of this test's own on a free loopback port. */
 public final class PrivateDatabase implements AutoCloseable {
+    private static final int MOST_PORTS_TRIED = 100;
     private final Path folder;
     private final Durability durability;
     private final int port;
@@ -148,10 +150,17 @@ public final class PrivateDatabase implements AutoCloseable {
         return System.getProperty("user.name");
     }
 
-    /** A loopback port that was free a moment ago. */
+    /** A port that nobody listens on, below those that outgoing connections take: these would take it meanwhile. */
     public static int freePort() throws IOException {
-        try (ServerSocket socket = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
-            return socket.getLocalPort();
+        for (int tries = 0; ; tries++) {
+            try (ServerSocket socket =
+                    new ServerSocket(ThreadLocalRandom.current().nextInt(15_000, 32_000))) {
+                return socket.getLocalPort();
+            } catch (BindException taken) {
+                if (tries >= MOST_PORTS_TRIED) {
+                    throw taken;
+                }
+            }
         }
     }
 }
