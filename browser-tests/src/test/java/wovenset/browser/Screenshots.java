@@ -79,10 +79,10 @@ public final class Screenshots {
         Room kites = open("The kite summer");
         kites.step("Dress");
         kites.set("Shadow (%)", "50");
+        kites.painted();
         kites.button("Title on top").click();
         kites.field("Words on the page").press("End");
         kites.saved();
-        kites.painted();
         take("words");
         page.keyboard().press("Escape");
         undo(kites, 2);
