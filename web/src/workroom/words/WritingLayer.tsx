@@ -128,6 +128,12 @@ function Writing({ frameId, name, value, onTake, onEnter, style }: WritingProps)
   const { page, select } = useRoom()
   const notice = useNotice()
   const [draft, setDraft] = useState(value)
+  const [known, setKnown] = useState(value)
+  // What was taken just before may come back only now; it is not written over by what stood there earlier.
+  if (known !== value) {
+    if (draft === known) setDraft(value)
+    setKnown(value)
+  }
   const field = useRef<HTMLTextAreaElement>(null)
   useLayoutEffect(() => {
     const area = field.current
