@@ -1,8 +1,8 @@
 import { useState } from 'react'
 import { client, data, wordsOf } from '../api/client'
-import { Field, inputLook } from '../ui/Field'
-import { useRefusal } from '../ui/refusals'
-import { untaken } from '../ui/typing'
+import { Field, inputLook } from '../fields/Field'
+import { useRefusal } from '../fields/refusals'
+import { untaken } from '../fields/typing'
 import { say, stepOf, type UnitFormat } from './units'
 
 interface Props {

@@ -6,8 +6,9 @@ import { client, data, type Format, type LengthUnit, Problem } from '../api/clie
 import { LengthField, lengthsTaken } from '../measure/LengthField'
 import { say, saySize, unitNames } from '../measure/units'
 import { Button } from '../ui/Button'
-import { Field, inputLook } from '../ui/Field'
-import { NumberField } from '../ui/NumberField'
+import { Choice } from '../fields/Choice'
+import { Field, inputLook } from '../fields/Field'
+import { NumberField } from '../fields/NumberField'
 import { IntentionMark } from './IntentionMark'
 import { type Intention, INTENTIONS, systemOf } from './intentions'
 import { asPrints, fill } from './starting'
@@ -188,22 +189,7 @@ function NewPieceForm({ onClose }: { onClose: () => void }) {
               wrong={about('height')}
               onCommit={(height) => sized({ height })}
             />
-            <Field label="Unit">
-              {(ids) => (
-                <select
-                  {...ids}
-                  className={inputLook}
-                  value={format.unit}
-                  onChange={(event) => turnUnit(event.target.value as LengthUnit)}
-                >
-                  {UNITS.map((unit) => (
-                    <option key={unit} value={unit}>
-                      {unitNames[unit]}
-                    </option>
-                  ))}
-                </select>
-              )}
-            </Field>
+            <Choice label="Unit" options={unitNames} value={format.unit} onChange={turnUnit} />
           </div>
           {cell && (
             <div role="group" aria-label="Size of each photo" className="flex flex-wrap items-center gap-1.5">

@@ -1,9 +1,11 @@
-import { LengthSlider } from '../ui/LengthSlider'
-import { ColourField } from '../ui/ColourField'
-import { Field, inputLook } from '../ui/Field'
+import { LengthSlider } from '../measure/LengthSlider'
+import { ColourField } from '../fields/ColourField'
+import { Choice } from '../fields/Choice'
 import type { UnitFormat } from '../measure/units'
 import type { Border } from './piece/styles'
 import { ShadowFields } from './ShadowFields'
+
+const SIDES: Record<Border['side'], string> = { INSIDE: 'over the photo’s edge', OUTSIDE: 'around the photo' }
 
 interface Props {
   border: Border
@@ -33,19 +35,7 @@ export function BorderFields({ border, format, wrong, onPreview, onCommit }: Pro
         onPreview={(colour) => onPreview({ colour })}
         onCommit={(colour) => onCommit({ colour })}
       />
-      <Field label="Border lies">
-        {(ids) => (
-          <select
-            {...ids}
-            className={inputLook}
-            value={border.side}
-            onChange={(event) => onCommit({ side: event.target.value as Border['side'] })}
-          >
-            <option value="INSIDE">over the photo’s edge</option>
-            <option value="OUTSIDE">around the photo</option>
-          </select>
-        )}
-      </Field>
+      <Choice label="Border lies" options={SIDES} value={border.side} onChange={(side) => onCommit({ side })} />
       <LengthSlider
         label="Corner radius"
         value={border.radius}

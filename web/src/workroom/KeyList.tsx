@@ -1,7 +1,7 @@
 import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react'
 import { useState } from 'react'
 import { Button } from '../ui/Button'
-import { lettersAct, setLettersAct } from '../ui/typing'
+import { lettersAct, setLettersAct } from '../fields/typing'
 
 const KEYS: [string, [string, string][]][] = [
   [

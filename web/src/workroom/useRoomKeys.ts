@@ -1,5 +1,5 @@
 import { type Dispatch, useEffect } from 'react'
-import { isOnBench, isTyping } from '../ui/typing'
+import { isOnBench, isTyping } from '../fields/typing'
 import { type Station, STATIONS } from './address/stations'
 import type { Piece } from './piece/model'
 import type { Selection, SelectionAction } from './piece/selection'

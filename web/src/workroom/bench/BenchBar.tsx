@@ -1,6 +1,6 @@
 import { Keyboard, Redo2, Undo2 } from 'lucide-react'
 import { IconButton } from '../../ui/Button'
-import { useRefusedField } from '../../ui/refusals'
+import { useRefusedField } from '../../fields/refusals'
 import { useRoom } from '../context'
 import { PageDoings } from '../run/PageDoings'
 import { ScaleMenu } from '../view/ScaleMenu'

@@ -130,8 +130,11 @@ export const FramePlace = memo(function FramePlace(props: Props) {
           transform: scene.turnDegrees ? `rotate(${scene.turnDegrees}deg)` : undefined,
         }}
       >
+        {/* Not to be pressed itself: a photo that comes between press and click would take the click away with it. */}
         {!scene.photo && !frame?.text?.text && box.width * pixelsPerMm > 70 && box.height * pixelsPerMm > 30 && (
-          <span className="text-[13px] text-[#22293a]">{frame?.text ? 'Press twice to write' : 'Drop a photo'}</span>
+          <span className="pointer-events-none text-[13px] text-[#22293a]">
+            {frame?.text ? 'Press twice to write' : 'Drop a photo'}
+          </span>
         )}
       </button>
       {scene.photo && (

@@ -1,5 +1,5 @@
 import { useEffect } from 'react'
-import { isOnBench, isTyping } from '../../ui/typing'
+import { isOnBench, isTyping } from '../../fields/typing'
 import { useRoom } from '../context'
 import { useFrameDoings } from './useFrameDoings'
 

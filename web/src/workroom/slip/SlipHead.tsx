@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { saySize } from '../../measure/units'
-import { untaken } from '../../ui/typing'
+import { untaken } from '../../fields/typing'
 import { useRoom } from '../context'
 
 /** What the slip is for: the piece by its name and finished size, and the page that lies on the bench. */

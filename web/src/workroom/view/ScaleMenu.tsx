@@ -1,7 +1,7 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react'
 import { useState } from 'react'
 import { Button } from '../../ui/Button'
-import { NumberField } from '../../ui/NumberField'
+import { NumberField } from '../../fields/NumberField'
 import { useRoom } from '../context'
 import { useSeenScale } from './seenScale'
 import { actualSize, keepScreenMm, printPixels, sayScale, screenMm } from './view'

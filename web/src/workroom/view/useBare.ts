@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react'
-import { isOnBench } from '../../ui/typing'
+import { isOnBench } from '../../fields/typing'
 
 /** Whether the page is shown bare, without lines and marks: while Space is held on the bench. */
 export function useBare(): boolean {

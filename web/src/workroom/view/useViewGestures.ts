@@ -1,6 +1,6 @@
 import { type RefObject, useEffect, useRef } from 'react'
 import type { PageScene } from '../../api/client'
-import { isOnBench, isTyping } from '../../ui/typing'
+import { isOnBench, isTyping } from '../../fields/typing'
 import { useRoom } from '../context'
 import type { BenchScale } from '../bench/useBenchScale'
 import { movedView, type View, within, zoomedAt } from './view'

@@ -1,7 +1,7 @@
 import { type CSSProperties, useEffect, useLayoutEffect, useRef, useState } from 'react'
 import type { FrameScene, Problem } from '../../api/client'
 import { useNotice } from '../../ui/Notices'
-import { untaken } from '../../ui/typing'
+import { untaken } from '../../fields/typing'
 import type { BenchScale } from '../bench/useBenchScale'
 import { useRoom } from '../context'
 import type { Frame } from '../piece/model'
@@ -92,6 +92,9 @@ function Caption({ frame, scene, scale }: Props) {
         width: place.width * s,
         minHeight: place.height * s,
         background: pageScene?.colour,
+        transform: scene.turnDegrees ? `rotate(${scene.turnDegrees}deg)` : undefined,
+        // As its frame, about the frame's middle.
+        transformOrigin: `${(place.width / 2) * s}px ${(scene.box.y + scene.box.height / 2 - place.y) * s}px`,
       }}
     >
       <Writing

@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import type { Arrangement } from '../../../api/client'
 import { Button } from '../../../ui/Button'
-import { Wrong } from '../../../ui/Wrong'
+import { Wrong } from '../../../fields/Wrong'
 import { useRoom } from '../../context'
 import { waitingIn } from '../../piece/model'
 import type { WantedEdit } from '../../piece/usePiece'

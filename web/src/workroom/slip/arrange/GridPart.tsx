@@ -1,8 +1,8 @@
 import type { Grid, Problem } from '../../../api/client'
 import { LengthField } from '../../../measure/LengthField'
 import { Button } from '../../../ui/Button'
-import { Field, inputLook } from '../../../ui/Field'
-import { NumberField } from '../../../ui/NumberField'
+import { Choice } from '../../../fields/Choice'
+import { NumberField } from '../../../fields/NumberField'
 import { recounted } from '../../piece/arrangement'
 import { useRoom } from '../../context'
 import { onPage, type WantedEdit } from '../../piece/usePiece'
@@ -96,22 +96,12 @@ export function GridPart({
           />
         </>
       )}
-      <Field label="Photos follow each other">
-        {(ids) => (
-          <select
-            {...ids}
-            className={inputLook}
-            value={grid.order}
-            onChange={(event) => setGrid({ order: event.target.value as Grid['order'] })}
-          >
-            {Object.entries(ORDERS).map(([order, name]) => (
-              <option key={order} value={order}>
-                {name}
-              </option>
-            ))}
-          </select>
-        )}
-      </Field>
+      <Choice
+        label="Photos follow each other"
+        options={ORDERS}
+        value={grid.order}
+        onChange={(order) => setGrid({ order })}
+      />
       <CellSizes grid={grid} changeGrid={changeGrid} send={send} wrong={about('cell')} />
       {piece.pages.length > 1 && (
         <Button className="w-full" onClick={() => void send({ kind: 'setGridOfAll', grid, reflow: 'ASK' })}>

@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import type { Margins } from '../../../api/client'
 import { LengthField } from '../../../measure/LengthField'
-import { Wrong } from '../../../ui/Wrong'
+import { Wrong } from '../../../fields/Wrong'
 import { useRoom } from '../../context'
 
 /** One margin, or four. */

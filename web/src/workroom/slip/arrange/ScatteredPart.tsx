@@ -1,7 +1,7 @@
 import { Shuffle } from 'lucide-react'
 import type { Recipe, Scattered } from '../../../api/client'
 import { Button } from '../../../ui/Button'
-import { NumberField } from '../../../ui/NumberField'
+import { NumberField } from '../../../fields/NumberField'
 import { arrangementEdit, gridFor, toGrid, withMargins } from '../../piece/arrangement'
 import { useRoom } from '../../context'
 import { onPage, type WantedEdit } from '../../piece/usePiece'

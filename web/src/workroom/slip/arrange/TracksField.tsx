@@ -1,6 +1,6 @@
 import { client, data, Problem, type Track, wordsOf } from '../../../api/client'
 import { say } from '../../../measure/units'
-import { TakenField } from '../../../ui/TakenField'
+import { TakenField } from '../../../fields/TakenField'
 import { useRoom } from '../../context'
 
 const MOST = 40

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { CircleAlert, CircleCheck, TriangleAlert } from 'lucide-react'
 import { client, data, type SharpnessLimits } from '../../../api/client'
-import { NumberField } from '../../../ui/NumberField'
+import { NumberField } from '../../../fields/NumberField'
 import { useRoom } from '../../context'
 import { Part } from '../Part'
 

@@ -1,6 +1,6 @@
 import type { EdgeRun } from '../../../api/client'
-import { Choice } from '../../../ui/Choice'
-import { ColourField } from '../../../ui/ColourField'
+import { Choice } from '../../../fields/Choice'
+import { ColourField } from '../../../fields/ColourField'
 import { useRoom } from '../../context'
 import { useTrial } from '../../useTrial'
 

@@ -1,4 +1,4 @@
-import { Choice } from '../../../ui/Choice'
+import { Choice } from '../../../fields/Choice'
 import { useRoom } from '../../context'
 
 const DIRECTIONS: [number, string][] = [

@@ -1,8 +1,8 @@
 import { Hand, Shirt, SquareStack } from 'lucide-react'
 import { Button, IconButton } from '../../../ui/Button'
-import { Field, inputLook } from '../../../ui/Field'
-import { NumberField } from '../../../ui/NumberField'
-import { Wrong } from '../../../ui/Wrong'
+import { Choice } from '../../../fields/Choice'
+import { NumberField } from '../../../fields/NumberField'
+import { Wrong } from '../../../fields/Wrong'
 import { BorderFields } from '../../BorderFields'
 import { Part } from '../Part'
 import { useRoom } from '../../context'
@@ -11,6 +11,8 @@ import type { Frame } from '../../piece/model'
 import { type Border, borderOf, differenceOf, styleOf } from '../../piece/styles'
 import { useLooks } from '../../looks'
 import { useTrial } from '../../useTrial'
+
+const FORMS: Record<Frame['outline']['kind'], string> = { rect: 'rectangle', ellipse: 'oval' }
 
 const PROPERTIES: Record<string, string> = {
   'bandWidth 0': 'width',
@@ -100,21 +102,12 @@ export function BorderPart({ frames, folded = false }: { frames: Frame[]; folded
           </div>
         )}
         <div className="grid grid-cols-2 gap-2">
-          <Field label="Form">
-            {(ids) => (
-              <select
-                {...ids}
-                className={inputLook}
-                value={kept.outline.kind}
-                onChange={(event) =>
-                  patch({ kind: 'setOutline', outline: { kind: event.target.value as 'rect' | 'ellipse' } })
-                }
-              >
-                <option value="rect">rectangle</option>
-                <option value="ellipse">oval</option>
-              </select>
-            )}
-          </Field>
+          <Choice
+            label="Form"
+            options={FORMS}
+            value={kept.outline.kind}
+            onChange={(kind) => patch({ kind: 'setOutline', outline: { kind } })}
+          />
           <NumberField
             label="Solid"
             suffix="%"

@@ -1,7 +1,7 @@
 import { Crop as CropIcon, RotateCw } from 'lucide-react'
 import type { Crop, PhotoScene } from '../../../api/client'
 import { IconButton } from '../../../ui/Button'
-import { NumberField } from '../../../ui/NumberField'
+import { NumberField } from '../../../fields/NumberField'
 import { useRoom } from '../../context'
 import { MOST_ZOOM, turnedBy } from '../../piece/cropMath'
 import type { Frame } from '../../piece/model'

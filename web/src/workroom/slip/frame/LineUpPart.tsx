@@ -2,7 +2,7 @@ import { StretchHorizontal, StretchVertical } from 'lucide-react'
 import { useState } from 'react'
 import type { Edit } from '../../../api/client'
 import { Button } from '../../../ui/Button'
-import { inputLook } from '../../../ui/Field'
+import { inputLook } from '../../../fields/Field'
 import { useRoom } from '../../context'
 import type { Frame } from '../../piece/model'
 

@@ -1,12 +1,12 @@
 import type { Marks } from '../../../api/client'
-import { Field, inputLook } from '../../../ui/Field'
+import { Choice } from '../../../fields/Choice'
 import { Part } from '../Part'
 import { useRoom } from '../../context'
 import type { Frame } from '../../piece/model'
 import { onPage } from '../../piece/usePiece'
 
 const TURNS: Record<Marks['turn'], string> = { ANY: 'anywhere', FIRST: 'first', LAST: 'last' }
-const GROUPS = [1, 2, 3, 4]
+const GROUPS = { 0: 'none', 1: 'group 1', 2: 'group 2', 3: 'group 3', 4: 'group 4' }
 
 const NAMES = { larger: 'Larger', keepWhole: 'Keep whole', pinned: 'Pinned to this frame' }
 
@@ -41,39 +41,13 @@ export function MarksPart({ frame }: { frame: Frame }) {
           <>
             {box('larger')}
             {box('keepWhole')}
-            <Field label="Its turn">
-              {(ids) => (
-                <select
-                  {...ids}
-                  className={inputLook}
-                  value={marks.turn}
-                  onChange={(event) => set({ turn: event.target.value as Marks['turn'] })}
-                >
-                  {Object.entries(TURNS).map(([turn, name]) => (
-                    <option key={turn} value={turn}>
-                      {name}
-                    </option>
-                  ))}
-                </select>
-              )}
-            </Field>
-            <Field label="Together with">
-              {(ids) => (
-                <select
-                  {...ids}
-                  className={inputLook}
-                  value={marks.together}
-                  onChange={(event) => set({ together: Number(event.target.value) })}
-                >
-                  <option value={0}>none</option>
-                  {GROUPS.map((group) => (
-                    <option key={group} value={group}>
-                      group {group}
-                    </option>
-                  ))}
-                </select>
-              )}
-            </Field>
+            <Choice label="Its turn" options={TURNS} value={marks.turn} onChange={(turn) => set({ turn })} />
+            <Choice
+              label="Together with"
+              options={GROUPS}
+              value={`${marks.together}` as '0'}
+              onChange={(group) => set({ together: Number(group) })}
+            />
           </>
         )}
       </div>

@@ -1,7 +1,7 @@
 import { client, data, wordsOf } from '../../../api/client'
 import { say } from '../../../measure/units'
 import { Button } from '../../../ui/Button'
-import { TakenField } from '../../../ui/TakenField'
+import { TakenField } from '../../../fields/TakenField'
 import { useRoom } from '../../context'
 import type { Frame } from '../../piece/model'
 import { partsOfSize } from '../../frames/sizeText'

@@ -1,7 +1,7 @@
 import { type KeyboardEvent, type PointerEvent, useState } from 'react'
 import { type FrameScene, largePicture, type Region } from '../../../api/client'
 import { Button } from '../../../ui/Button'
-import { Field, inputLook } from '../../../ui/Field'
+import { Choice } from '../../../fields/Choice'
 import { type TrayPhoto, useRoom } from '../../context'
 import { followPointer } from '../../frames/pointerDrag'
 import { useBurst } from '../../useBurst'
@@ -131,26 +131,12 @@ export function SubjectPart({ photo, scene }: { photo: TrayPhoto; scene: FrameSc
           Find it again
         </Button>
       )}
-      <Field label="The crop keeps to">
-        {(ids) => (
-          <select
-            {...ids}
-            className={inputLook}
-            value={crop.aim}
-            onChange={(event) => {
-              // Read now: by the time the crop is worked out, the list shows the old choice again.
-              const aim = event.target.value as Aim
-              changeCrop((now) => ({ ...now, aim }))
-            }}
-          >
-            {Object.entries(AIMS).map(([aim, name]) => (
-              <option key={aim} value={aim}>
-                {name}
-              </option>
-            ))}
-          </select>
-        )}
-      </Field>
+      <Choice
+        label="The crop keeps to"
+        options={AIMS}
+        value={crop.aim}
+        onChange={(aim) => changeCrop((now) => ({ ...now, aim }))}
+      />
     </Part>
   )
 }

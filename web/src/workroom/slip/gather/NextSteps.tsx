@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import { Button } from '../../../ui/Button'
-import { NumberField } from '../../../ui/NumberField'
+import { NumberField } from '../../../fields/NumberField'
 import { useRoom } from '../../context'
 
 /** More than these are not composed on one page. */

@@ -1,8 +1,8 @@
 import { useState } from 'react'
 import { LengthField, lengthsTaken } from '../../../measure/LengthField'
 import { Button } from '../../../ui/Button'
-import { Field, inputLook } from '../../../ui/Field'
-import { NumberField } from '../../../ui/NumberField'
+import { Choice } from '../../../fields/Choice'
+import { NumberField } from '../../../fields/NumberField'
 import { useRoom } from '../../context'
 import { usesOf } from '../../piece/model'
 import { Part } from '../Part'
@@ -33,22 +33,12 @@ export function SplitPart({ folded }: { folded: boolean }) {
   return (
     <Part title="Split one photo" folded={folded}>
       {photos.length > 1 && (
-        <Field label="Which">
-          {(ids) => (
-            <select
-              {...ids}
-              className={inputLook}
-              value={photo.entryId}
-              onChange={(event) => choose(event.target.value)}
-            >
-              {photos.map(({ entryId, caption, fileName }) => (
-                <option key={entryId} value={entryId}>
-                  {caption || fileName}
-                </option>
-              ))}
-            </select>
-          )}
-        </Field>
+        <Choice
+          label="Which"
+          options={Object.fromEntries(photos.map(({ entryId, caption, fileName }) => [entryId, caption || fileName]))}
+          value={photo.entryId}
+          onChange={choose}
+        />
       )}
       <div className="grid grid-cols-3 gap-2">
         <NumberField label="Across" value={wish.across} min={1} max={MOST} onCommit={(across) => change({ across })} />

@@ -1,8 +1,8 @@
 import { useState } from 'react'
 import type { FrameScene } from '../../../api/client'
-import { Field, inputLook } from '../../../ui/Field'
-import { useRefusal } from '../../../ui/refusals'
-import { untaken } from '../../../ui/typing'
+import { Field, inputLook } from '../../../fields/Field'
+import { useRefusal } from '../../../fields/refusals'
+import { untaken } from '../../../fields/typing'
 import type { Frame } from '../../piece/model'
 import { useWords } from '../../words/useWords'
 

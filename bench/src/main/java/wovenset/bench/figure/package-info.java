@@ -1,3 +1,5 @@
 /** What a benchmark is, and its figures beside their baselines. */
-@org.jspecify.annotations.NullMarked
+@NullMarked
 package wovenset.bench.figure;
+
+import org.jspecify.annotations.NullMarked;

@@ -2,5 +2,7 @@
  * What holds: hostile files, large scans, posters and killing, each against an application in a process of its own. Start at {@link
  * wovenset.bench.hold.HoldBench}.
  */
-@org.jspecify.annotations.NullMarked
+@NullMarked
 package wovenset.bench.hold;
+
+import org.jspecify.annotations.NullMarked;

@@ -2,6 +2,7 @@ package wovenset.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import wovenset.core.check.Finding.Gravity;
 import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.BoxMm;
@@ -121,14 +122,19 @@ public final class PageCheck {
         }
     }
 
-    /** The upright box around the signs of a frame's words; around all of it if it is turned. */
+    /** The upright box around the signs of a frame's words. */
     private static BoxMm ink(FrameScene frame) {
-        return frame.resolved().ops().stream()
-                .filter(Op.Glyphs.class::isInstance)
-                .map(op -> ((Op.Glyphs) op).signs())
-                .reduce(BoxMm::union)
-                .map(box -> box.movedBy(frame.box().x(), frame.box().y()))
-                .orElse(frame.bounds());
+        Affine onPage = Affine.shift(frame.box().x(), frame.box().y());
+        return signs(frame.resolved().ops(), onPage).reduce(BoxMm::union).orElse(frame.bounds());
+    }
+
+    private static Stream<BoxMm> signs(List<Op> ops, Affine to) {
+        return ops.stream().flatMap(op -> {
+            if (op instanceof Op.Group group) {
+                return signs(group.children(), to.after(group.to()));
+            }
+            return op instanceof Op.Glyphs line ? Stream.of(to.bounds(line.signs())) : Stream.empty();
+        });
     }
 
     private void found(FrameScene frame, int number, Gravity gravity, Notice notice, Object... args) {

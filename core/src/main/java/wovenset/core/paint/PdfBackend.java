@@ -1,6 +1,5 @@
 package wovenset.core.paint;
 
-import java.awt.Color;
 import java.awt.Font;
 import java.awt.Rectangle;
 import java.awt.Shape;
@@ -220,14 +219,7 @@ public final class PdfBackend implements Op.Visitor {
             int height = Math.max(1, (int) Math.ceil(ink.height() * perMm));
             AffineTransform toPixels = AffineTransform.getScaleInstance(perMm, perMm);
             toPixels.translate(-ink.x(), -ink.y());
-            Color colour = shade.colour().awt();
-            Color seen = new Color(
-                    colour.getRed(), colour.getGreen(), colour.getBlue(), (int) Math.round(255 * shade.strength()));
-            BufferedImage picture = SoftMask.picture(
-                    toPixels.createTransformedShape(shade.shape().path()),
-                    new Rectangle(width, height),
-                    shade.sigmaMm() * perMm,
-                    seen);
+            BufferedImage picture = SoftMask.picture(shade, toPixels, new Rectangle(width, height));
             Affine to = new Affine(width / perMm, 0, 0, -height / perMm, ink.x(), ink.y() + height / perMm);
             content.drawImage(LosslessFactory.createFromImage(document, picture), new Matrix(to.awt()));
         });

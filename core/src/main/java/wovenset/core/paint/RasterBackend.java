@@ -1,7 +1,6 @@
 package wovenset.core.paint;
 
 import java.awt.AlphaComposite;
-import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.Rectangle;
 import java.awt.RenderingHints;
@@ -143,14 +142,7 @@ final class RasterBackend implements Op.Visitor {
         if (region.isEmpty()) {
             return;
         }
-        Color colour = shade.colour().awt();
-        double sigma = shade.sigmaMm() * Math.sqrt(Math.abs(toDevice.getDeterminant()));
-        BufferedImage picture = SoftMask.picture(
-                toDevice.createTransformedShape(shade.shape().path()),
-                region,
-                sigma,
-                new Color(colour.getRed(), colour.getGreen(), colour.getBlue(), (int)
-                        Math.round(255 * shade.strength())));
+        BufferedImage picture = SoftMask.picture(shade, toDevice, region);
         graphics.setTransform(new AffineTransform());
         graphics.drawImage(picture, region.x, region.y, null);
         graphics.setTransform(toDevice);

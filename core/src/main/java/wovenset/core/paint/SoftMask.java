@@ -4,8 +4,10 @@ import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.Rectangle;
 import java.awt.Shape;
+import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
+import wovenset.core.scene.Op;
 
 /**
  * How much of each pixel a shape with a soft edge covers: the shape's own cover convolved with a Gaussian of σ pixels.
@@ -133,16 +135,17 @@ final class SoftMask {
         return upper + down * (lower - upper);
     }
 
-    /** A picture of the region in this colour, as solid as it is covered. */
-    static BufferedImage picture(Shape shape, Rectangle region, double sigma, Color colour) {
-        SoftMask mask = of(shape, region, sigma);
+    /** A picture of this region of the device in the shade's colour, as solid as it is covered. */
+    static BufferedImage picture(Op.Shade shade, AffineTransform toDevice, Rectangle region) {
+        double sigma = shade.sigmaMm() * Math.sqrt(Math.abs(toDevice.getDeterminant()));
+        SoftMask mask = of(toDevice.createTransformedShape(shade.shape().path()), region, sigma);
         BufferedImage picture = new BufferedImage(region.width, region.height, BufferedImage.TYPE_INT_ARGB);
-        int rgb = colour.getRGB() & 0xffffff;
-        float strength = colour.getAlpha();
+        int rgb = shade.colour().awt().getRGB() & 0xffffff;
+        double strength = 255 * shade.strength();
         int[] row = new int[region.width];
         for (int y = 0; y < region.height; y++) {
             for (int x = 0; x < region.width; x++) {
-                int alpha = Math.round(strength * mask.at(region.x + x, region.y + y));
+                int alpha = (int) Math.round(strength * mask.at(region.x + x, region.y + y));
                 row[x] = alpha << 24 | rgb;
             }
             picture.setRGB(0, y, region.width, 1, row, 0, region.width);

@@ -13,7 +13,7 @@ import wovenset.core.style.Rgb;
  */
 final class CutLines {
     /** Millimetres: a quarter of a point, which every printer shows. */
-    private static final double WIDTH = 0.09;
+    private static final double HAIRLINE = 0.09;
 
     private static final double LONGEST = 4;
     /** From the print, so that a knife that misses by a little shows no line. */
@@ -23,33 +23,43 @@ final class CutLines {
 
     private static final double NEAR = 1e-6;
 
-    private final List<BoxMm> prints;
-    private final BoxMm sheet;
-    private final List<Op> lines = new ArrayList<>();
-
-    private CutLines(List<BoxMm> prints, BoxMm sheet) {
-        this.prints = prints;
-        this.sheet = sheet;
-    }
+    private CutLines() {}
 
     /** @param prints upright, with the bands around them */
     static List<Op> of(List<BoxMm> prints, BoxMm sheet) {
-        CutLines cut = new CutLines(prints, sheet);
-        for (BoxMm print : prints) {
-            for (double y : new double[] {print.y(), print.bottom()}) {
-                cut.across(print.x(), y, -1);
-                cut.across(print.right(), y, 1);
-            }
-            for (double x : new double[] {print.x(), print.right()}) {
-                cut.down(x, print.y(), -1);
-                cut.down(x, print.bottom(), 1);
-            }
-        }
-        return cut.lines;
+        List<BoxMm> lines = new ArrayList<>(across(prints, sheet));
+        // Down the sheet is across the sheet that is turned over its corner.
+        across(prints.stream().map(CutLines::turned).toList(), turned(sheet)).forEach(line -> lines.add(turned(line)));
+        return lines.stream()
+                .<Op>map(line -> new Op.Fill(new ShapeMm.Rectangle(line), Rgb.INK))
+                .toList();
     }
 
-    private void across(double x, double y, int way) {
-        double room = way > 0 ? sheet.right() - x : x - sheet.x();
+    private static BoxMm turned(BoxMm box) {
+        return new BoxMm(box.y(), box.x(), box.height(), box.width());
+    }
+
+    /** The lines that go on from the prints' upper and lower edges, to the left and to the right. */
+    private static List<BoxMm> across(List<BoxMm> prints, BoxMm sheet) {
+        List<BoxMm> lines = new ArrayList<>();
+        for (BoxMm print : prints) {
+            for (double y : new double[] {print.y(), print.bottom()}) {
+                double toLeft = length(prints, y, print.x(), sheet.x(), -1);
+                double toRight = length(prints, y, print.right(), sheet.right(), 1);
+                if (toLeft > 0) {
+                    lines.add(new BoxMm(print.x() - OFF - toLeft, y - HAIRLINE / 2, toLeft, HAIRLINE));
+                }
+                if (toRight > 0) {
+                    lines.add(new BoxMm(print.right() + OFF, y - HAIRLINE / 2, toRight, HAIRLINE));
+                }
+            }
+        }
+        return lines;
+    }
+
+    /** How long a line is that goes from a print at x this way to the sheet's edge, or to the middle of the gap before another. */
+    private static double length(List<BoxMm> prints, double y, double x, double edge, int way) {
+        double room = way * (edge - x);
         boolean shared = false;
         for (BoxMm other : prints) {
             double to = way > 0 ? other.x() - x : x - other.right();
@@ -58,36 +68,6 @@ final class CutLines {
                 shared = true;
             }
         }
-        double end = end(room, shared);
-        if (end > OFF) {
-            double from = way > 0 ? x + OFF : x - end;
-            line(new BoxMm(from, y - WIDTH / 2, end - OFF, WIDTH));
-        }
-    }
-
-    private void down(double x, double y, int way) {
-        double room = way > 0 ? sheet.bottom() - y : y - sheet.y();
-        boolean shared = false;
-        for (BoxMm other : prints) {
-            double to = way > 0 ? other.y() - y : y - other.bottom();
-            if (to > -NEAR && to < room && other.x() <= x + NEAR && other.right() >= x - NEAR) {
-                room = Math.max(0, to);
-                shared = true;
-            }
-        }
-        double end = end(room, shared);
-        if (end > OFF) {
-            double from = way > 0 ? y + OFF : y - end;
-            line(new BoxMm(x - WIDTH / 2, from, WIDTH, end - OFF));
-        }
-    }
-
-    /** How far from the print its line ends; nothing if there is no room. */
-    private static double end(double room, boolean shared) {
-        return room < NARROWEST ? 0 : Math.min(OFF + LONGEST, shared ? room / 2 : room);
-    }
-
-    private void line(BoxMm box) {
-        lines.add(new Op.Fill(new ShapeMm.Rectangle(box), Rgb.INK));
+        return room < NARROWEST ? 0 : Math.min(LONGEST, (shared ? room / 2 : room) - OFF);
     }
 }

@@ -16,7 +16,7 @@ public record TextStyle(
         String typeface, Weight weight, double sizePt, double leading, Align align, Stand stand, Rgb colour) {
     public static final double SMALLEST = 4;
     public static final double LARGEST = 800;
-    private static final double PT_PER_MM = 72 / 25.4;
+    private static final double MM_PER_PT = 25.4 / 72;
 
     public TextStyle {
         Checks.that(sizePt >= SMALLEST && sizePt <= LARGEST, Reason.TEXT_SIZE, (int) SMALLEST, (int) LARGEST);
@@ -55,7 +55,16 @@ public record TextStyle(
 
     private static double share(Format format, int part) {
         double shorter = Math.min(format.width().mm(), format.height().mm());
-        return Math.min(LARGEST, Math.max(8, (double) Math.round(shorter / part * PT_PER_MM)));
+        return Math.min(LARGEST, Math.max(8, (double) Math.round(shorter / part / MM_PER_PT)));
+    }
+
+    public double sizeMm() {
+        return sizePt * MM_PER_PT;
+    }
+
+    /** The height of a line, from baseline to baseline. */
+    public double lineMm() {
+        return leading * sizeMm();
     }
 
     /** In another size, as near as there is. */

@@ -5,7 +5,10 @@ import static wovenset.core.testing.Pieces.applied;
 import static wovenset.core.testing.Pieces.entry;
 import static wovenset.core.testing.Pieces.first;
 import static wovenset.core.testing.Pieces.frame;
+import static wovenset.core.testing.Pieces.free;
 import static wovenset.core.testing.Pieces.grid;
+import static wovenset.core.testing.Pieces.mm;
+import static wovenset.core.testing.Pieces.move;
 import static wovenset.core.testing.Pieces.piece;
 import static wovenset.core.testing.Pieces.placed;
 
@@ -18,6 +21,7 @@ import wovenset.core.scene.SceneResolver;
 import wovenset.core.scene.SharpnessLimits;
 import wovenset.core.style.CaptionStyle;
 import wovenset.core.style.Rgb;
+import wovenset.core.style.Shadow;
 import wovenset.core.testing.Pieces;
 
 class PageCheckTest {
@@ -74,5 +78,19 @@ class PageCheckTest {
         Piece split =
                 applied(once, new Edit.SplitEntry(first(once).id(), entry(once, 1), 3, 1, Pieces.mm(5), false, true));
         assertThat(PieceCheck.of(split)).isEmpty();
+    }
+
+    /** Words are looked for where they are, also below a turned print; a shadow that reaches farther is none. */
+    @Test
+    void aShadowIsNotTakenForWordsNearTheTrim() {
+        Piece piece = worded(placed(piece(grid(1, 2, 10, 5), 1), 2, 5), 9);
+        Piece turned = applied(
+                piece,
+                new Edit.SetFrameStyle(piece.styles().usual().withShadow(new Shadow(mm(20), mm(30), 0.5, Rgb.INK))),
+                move(piece, frame(piece, 0), free(40, 60, 90, 90, 20)),
+                move(piece, frame(piece, 1), free(160, 60, 90, 90, 0)));
+        assertThat(found(turned)).doesNotContain(Notice.WORDS_NEAR_TRIM.code());
+        Piece low = applied(turned, move(turned, frame(piece, 0), free(40, 103, 90, 90, 20)));
+        assertThat(found(low)).contains(Notice.WORDS_NEAR_TRIM.code());
     }
 }

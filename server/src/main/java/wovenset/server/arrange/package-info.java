@@ -1,3 +1,5 @@
 /** Proposals of arrangements for a page: asks the core, and names what each would look like. */
-@org.jspecify.annotations.NullMarked
+@NullMarked
 package wovenset.server.arrange;
+
+import org.jspecify.annotations.NullMarked;

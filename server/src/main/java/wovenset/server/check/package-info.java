@@ -1,5 +1,7 @@
 /**
  * Looking over a whole piece: what will go wrong in print, and how sharp each photo comes out.
  */
-@org.jspecify.annotations.NullMarked
+@NullMarked
 package wovenset.server.check;
+
+import org.jspecify.annotations.NullMarked;

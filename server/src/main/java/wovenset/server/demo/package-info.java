@@ -1,3 +1,5 @@
 /** Loads the made-up demo pieces into an empty installation. */
-@org.jspecify.annotations.NullMarked
+@NullMarked
 package wovenset.server.demo;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,3 +1,5 @@
 /** Making files as jobs in the database: queued, shown with progress, cancelled, taken away. */
-@org.jspecify.annotations.NullMarked
+@NullMarked
 package wovenset.server.make;
+
+import org.jspecify.annotations.NullMarked;

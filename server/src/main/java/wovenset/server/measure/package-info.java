@@ -1,3 +1,5 @@
 /** Sums of lengths and grids for the interface's fields, computed by the core. */
-@org.jspecify.annotations.NullMarked
+@NullMarked
 package wovenset.server.measure;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,3 +1,5 @@
 /** Patterns: those that ship, those that were kept, and the file in which they are exchanged. */
-@org.jspecify.annotations.NullMarked
+@NullMarked
 package wovenset.server.pattern;
+
+import org.jspecify.annotations.NullMarked;

@@ -4,5 +4,7 @@
  * <p>Order of storing: derived sizes (which proves that the file decodes), then the original under its SHA-256 (write,
  * sync, rename), then the row. A crash leaves at most files without a row, which the next start removes.
  */
-@org.jspecify.annotations.NullMarked
+@NullMarked
 package wovenset.server.photo;
+
+import org.jspecify.annotations.NullMarked;

@@ -33,7 +33,6 @@ import wovenset.server.piece.PieceViews.PageView;
 import wovenset.server.piece.PieceViews.PieceView;
 import wovenset.server.piece.PieceViews.PreviewRequest;
 import wovenset.server.piece.PieceViews.PreviewView;
-import wovenset.server.piece.PieceViews.ShelfItem;
 import wovenset.server.piece.PieceViews.StepRequest;
 import wovenset.server.said.Words;
 import wovenset.server.scene.SceneService;
@@ -41,26 +40,19 @@ import wovenset.server.web.NotFoundException;
 import wovenset.server.web.Problems;
 import wovenset.server.web.RequiredFields;
 
-/** The shelf, and one piece with its edits. */
+/** One piece with its edits. */
 @RestController
 @RequestMapping("/api/pieces")
 class PieceController {
     private final PieceService pieces;
-    private final ShelfRepository shelf;
     private final PhotoStore photos;
     private final SceneService scenes;
     private final LatestTurns turns = new LatestTurns();
 
-    PieceController(PieceService pieces, ShelfRepository shelf, SceneService scenes, PhotoStore photos) {
+    PieceController(PieceService pieces, SceneService scenes, PhotoStore photos) {
         this.photos = photos;
         this.pieces = pieces;
-        this.shelf = shelf;
         this.scenes = scenes;
-    }
-
-    @GetMapping
-    List<ShelfItem> shelf() {
-        return shelf.all();
     }
 
     @PostMapping

@@ -31,9 +31,11 @@ import wovenset.core.photo.PhotoId;
 import wovenset.core.piece.Entry;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
+import wovenset.core.piece.PieceCopy;
 import wovenset.core.said.Reason;
 import wovenset.core.said.Said;
 import wovenset.server.recent.Recent;
+import wovenset.server.shelf.DeletedPieceRepository;
 import wovenset.server.web.NotFoundException;
 
 /**

@@ -5,5 +5,7 @@
  * Revisions grow by one with each change; a stale one is refused with the current one. jOOQ's types stop at
  * {@code PieceRepository}.
  */
-@org.jspecify.annotations.NullMarked
+@NullMarked
 package wovenset.server.piece;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,3 +1,5 @@
 /** What was used last and is likely to be wanted again, kept in memory within a bound. Knows no other room. */
-@org.jspecify.annotations.NullMarked
+@NullMarked
 package wovenset.server.recent;
+
+import org.jspecify.annotations.NullMarked;

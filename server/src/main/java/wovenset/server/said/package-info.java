@@ -1,5 +1,7 @@
 /**
  * Words for people, made of the core's codes at the last moment.
  */
-@org.jspecify.annotations.NullMarked
+@NullMarked
 package wovenset.server.said;
+
+import org.jspecify.annotations.NullMarked;

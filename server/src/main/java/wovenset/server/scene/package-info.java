@@ -1,3 +1,5 @@
 /** Resolved pages and their pictures for the browser, and the caches that make them fast. */
-@org.jspecify.annotations.NullMarked
+@NullMarked
 package wovenset.server.scene;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,3 +1,5 @@
 /** What holds for all pieces of an installation. */
-@org.jspecify.annotations.NullMarked
+@NullMarked
 package wovenset.server.setting;
+
+import org.jspecify.annotations.NullMarked;

@@ -10,8 +10,8 @@ import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import wovenset.server.make.MadeFiles;
 import wovenset.server.photo.PhotoStore;
-import wovenset.server.piece.DeletedPieceRepository;
 import wovenset.server.setting.SettingService;
+import wovenset.server.shelf.DeletedPieceRepository;
 
 /** Gives disk back a few times a day. */
 @Component

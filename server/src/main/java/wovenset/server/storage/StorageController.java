@@ -16,8 +16,8 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import wovenset.server.make.MadeFiles;
 import wovenset.server.photo.PhotoStore;
-import wovenset.server.piece.DeletedPieceRepository;
 import wovenset.server.setting.SettingService;
+import wovenset.server.shelf.DeletedPieceRepository;
 import wovenset.server.web.NotFoundException;
 
 /** What takes how much, and removing what is no longer wanted. */

@@ -2,5 +2,7 @@
  * What takes how much of the disk, and giving it back: pieces that were deleted long enough ago, then photos that no piece needs,
  * then files whose piece is gone. Start at {@link wovenset.server.storage.Clearing}. Several processes may clear at once.
  */
-@org.jspecify.annotations.NullMarked
+@NullMarked
 package wovenset.server.storage;
+
+import org.jspecify.annotations.NullMarked;

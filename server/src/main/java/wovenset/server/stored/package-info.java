@@ -4,5 +4,7 @@
  * <p>Every document is {@code {type, version, body}}. Upgrades are small functions on the JSON tree, one a version, in order; a
  * document of a version that this program does not know is refused by name and left as it is.
  */
-@org.jspecify.annotations.NullMarked
+@NullMarked
 package wovenset.server.stored;
+
+import org.jspecify.annotations.NullMarked;

@@ -5,5 +5,7 @@
  * What comes out prints the same; strips that were kept below photos are kept. Read {@link wovenset.server.upgrade.PageUpgrade}
  * first.
  */
-@org.jspecify.annotations.NullMarked
+@NullMarked
 package wovenset.server.upgrade;
+
+import org.jspecify.annotations.NullMarked;

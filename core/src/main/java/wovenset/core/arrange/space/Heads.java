@@ -26,7 +26,7 @@ import wovenset.core.words.WordFitter;
 /**
  * The words that lie across a page, and what they leave to its arrangement. Each is as high as its lines: n · leading · size, n
  * from breaking them into the width between the side margins; below it half its size is free. Where the margin is narrower
- * than a knife may miss, words keep that far from the trim themselves. Cost: linear in the words.
+ * than a knife may miss, words keep that far from the trim themselves. Hidden ones keep their room. Cost: linear in the words.
  */
 public final class Heads {
     /** Millimetres from the trim within which no words are set. */
@@ -45,10 +45,8 @@ public final class Heads {
     private Heads(Piece piece, Page page, Margins margins) {
         format = piece.format();
         this.margins = margins;
-        List<Frame> frames =
-                page.frames().stream().filter(frame -> !frame.look().hidden()).toList();
-        top = side(frames, Side.TOP);
-        bottom = side(frames, Side.BOTTOM);
+        top = side(page.frames(), Side.TOP);
+        bottom = side(page.frames(), Side.BOTTOM);
     }
 
     public static Heads of(Piece piece, Page page) {
@@ -101,11 +99,10 @@ public final class Heads {
             if (frame.fill() instanceof Fill.Words words) {
                 TextStyle style = words.style();
                 int lines = WordFitter.lines(words.text(), TextFace.of(style), style.sizePt(), width);
-                double size = style.sizePt() * 25.4 / 72;
-                double height = lines * style.leading() * size;
+                double height = lines * style.lineMm();
                 double y = side == Side.TOP ? at : format.height().mm() - at - height;
                 places.put(frame.id(), new Place(new BoxMm(x, y, width, height), 0));
-                at += height + AIR * size;
+                at += height + AIR * style.sizeMm();
             }
         }
         return across.isEmpty() ? 0 : at;

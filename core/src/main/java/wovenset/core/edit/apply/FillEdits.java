@@ -29,6 +29,9 @@ final class FillEdits {
         handlers.on(Edit.EmptyFrame.class, (piece, edit) -> {
             Page page = Named.page(piece, edit.pageId());
             Frame frame = Named.frame(page, edit.frameId());
+            if (frame.showsWords() && frame.hasOwnPlace() && frame.look().locked()) {
+                throw Named.locked(page, frame);
+            }
             if (frame.showsWords()) {
                 return Outcome.of(piece, withoutWords(page, frame), Doing.TAKE_OUT_WORDS);
             }

@@ -101,7 +101,7 @@ final class WordsEdits {
     private static Placement.Free inTheMiddle(Format format, String text, TextStyle style) {
         double width = format.width().mm() * SHARE;
         int lines = Math.max(3, WordFitter.lines(text, TextFace.of(style), style.sizePt(), width));
-        double height = Math.min(format.height().mm() * 0.8, lines * style.leading() * style.sizePt() * 25.4 / 72);
+        double height = Math.min(format.height().mm() * 0.8, lines * style.lineMm());
         return new Placement.Free(
                 Box.of(new BoxMm(
                         (format.width().mm() - width) / 2, (format.height().mm() - height) / 2, width, height)),

@@ -11,6 +11,7 @@ import static wovenset.core.testing.Pieces.free;
 import static wovenset.core.testing.Pieces.grid;
 import static wovenset.core.testing.Pieces.mm;
 import static wovenset.core.testing.Pieces.move;
+import static wovenset.core.testing.Pieces.patch;
 import static wovenset.core.testing.Pieces.piece;
 import static wovenset.core.testing.Pieces.placed;
 
@@ -22,6 +23,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.Edit.WordsPlace;
+import wovenset.core.edit.ItemChange;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.item.Fill;
 import wovenset.core.item.Frame;
@@ -273,5 +275,17 @@ class WordsEditsTest {
         assertThat(more.pages().get(1).frames()).hasSize(4).noneMatch(Frame::showsWords);
         Piece copied = applied(titled, new Edit.CopyPage(PAGE));
         assertThat(fill(words(copied.pages().get(1))).text()).isEqualTo("Kites");
+    }
+
+    /** As a hidden frame keeps its slot. */
+    @Test
+    void hiddenWordsKeepTheirRoomAndLockedOnesStay() {
+        Piece titled = applied(PHOTOS, add(WordsPlace.TOP, "Kites"));
+        UUID id = words(titled).id();
+        Piece hidden = applied(titled, patch(titled, new ItemChange.SetHidden(true), id));
+        assertThat(box(scene(hidden), frame(hidden, 0))).isEqualTo(box(scene(titled), frame(titled, 0)));
+        assertThat(scene(hidden).units()).hasSize(4);
+        Piece locked = applied(titled, patch(titled, new ItemChange.SetLocked(true), id));
+        checkRefused(locked, new Edit.EmptyFrame(PAGE, id), "itemIds", Reason.LOCKED);
     }
 }

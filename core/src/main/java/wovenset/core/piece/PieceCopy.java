@@ -1,4 +1,4 @@
-package wovenset.server.piece;
+package wovenset.core.piece;
 
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -10,14 +10,9 @@ import wovenset.core.item.Fill;
 import wovenset.core.item.Frame;
 import wovenset.core.item.Group;
 import wovenset.core.item.Item;
-import wovenset.core.piece.Entries;
-import wovenset.core.piece.Entry;
-import wovenset.core.piece.Page;
-import wovenset.core.piece.Piece;
-import wovenset.core.piece.SharedPicture;
 
 /** A piece as another one: all in it has a name of its own. */
-final class PieceCopy {
+public final class PieceCopy {
     private final Supplier<UUID> ids;
     private final Map<UUID, UUID> renamed = new HashMap<>();
 
@@ -25,7 +20,7 @@ final class PieceCopy {
         this.ids = ids;
     }
 
-    static Piece of(Piece source, String name, Supplier<UUID> ids) {
+    public static Piece of(Piece source, String name, Supplier<UUID> ids) {
         return new PieceCopy(ids).copy(source, name);
     }
 

@@ -1,4 +1,4 @@
-package wovenset.server.piece;
+package wovenset.server.shelf;
 
 import static wovenset.server.db.Tables.PIECE;
 
@@ -36,7 +36,7 @@ public class DeletedPieceRepository {
     }
 
     /** Takes a piece off the shelf at a time, or puts it back with null. */
-    void setDeleted(UUID id, @Nullable LocalDateTime at) {
+    public void setDeleted(UUID id, @Nullable LocalDateTime at) {
         sql.update(PIECE)
                 .set(PIECE.DELETED_AT, at)
                 .where(PIECE.ID.eq(id.toString()))

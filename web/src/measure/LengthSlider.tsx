@@ -1,6 +1,6 @@
-import { LengthField } from '../measure/LengthField'
-import type { UnitFormat } from '../measure/units'
-import { Slider } from './Slider'
+import { LengthField } from './LengthField'
+import type { UnitFormat } from './units'
+import { Slider } from '../fields/Slider'
 
 interface Props {
   label: string

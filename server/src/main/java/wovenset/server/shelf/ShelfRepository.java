@@ -1,4 +1,4 @@
-package wovenset.server.piece;
+package wovenset.server.shelf;
 
 import static wovenset.server.db.Tables.PAGE;
 import static wovenset.server.db.Tables.PIECE;
@@ -11,7 +11,6 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Repository;
 import wovenset.core.delta.Head;
-import wovenset.server.piece.PieceViews.ShelfItem;
 import wovenset.server.stored.DocumentType;
 import wovenset.server.stored.Documents;
 import wovenset.server.stored.UnreadableDocumentException;
