@@ -113,5 +113,6 @@ export const windowPicture = (
 ) =>
   `/api/pieces/${piece}/pages/${page}/window?x=${x}&y=${y}&width=${width}&height=${height}&pixelsPerMm=${pixelsPerMm}`
 
-export const proposalPicture = (piece: string, page: string, look: string, width: number) =>
-  `/api/pieces/${piece}/pages/${page}/proposals/${look}?width=${Math.round(width)}`
+/** A page as it was proposed or tried; one frame of it alone if it is named. */
+export const lookPicture = (piece: string, page: string, look: string, width: number, frame?: string) =>
+  `/api/pieces/${piece}/pages/${page}/looks/${look}?width=${Math.round(width)}${frame ? `&frame=${frame}` : ''}`

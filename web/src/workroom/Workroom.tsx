@@ -5,6 +5,7 @@ import { LightTable } from '../light-table/LightTable'
 import { useIntake } from '../light-table/useIntake'
 import { useNotice } from '../ui/Notices'
 import { useSeenInAddress, useStation } from './address/useAddress'
+import { OverBenchPlace } from './OverBench'
 import { Bench } from './bench/Bench'
 import { BenchBar } from './bench/BenchBar'
 import type { View } from './view/view'
@@ -126,9 +127,10 @@ export function Workroom() {
               <LightTable />
             ) : (
               <>
-                <div className="flex min-h-0 flex-1">
+                <div className="relative flex min-h-0 flex-1">
                   <Bench />
                   <Run />
+                  <OverBenchPlace />
                 </div>
                 <Tray />
               </>

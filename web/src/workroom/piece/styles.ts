@@ -70,6 +70,15 @@ export function differenceOf({ width, colour, side, radius, shadow }: Partial<Bo
   return radius === undefined ? undefined : { kind: 'cornerRadius', radius }
 }
 
+/** This name with the next number that no other style has. */
+export function freeName(name: string, { frames }: StyleSheet): string {
+  const taken = new Set(frames.map((style) => style.name.toLowerCase()))
+  const stem = name.replace(/ \d+$/, '').slice(0, 50)
+  let number = 2
+  while (taken.has(`${stem} ${number}`.toLowerCase())) number++
+  return `${stem} ${number}`
+}
+
 /** The width of all bands that cover the edge, millimetres. */
 export const insideMm = (bands: Band[]): number =>
   bands.reduce((sum, { side, width }) => sum + (side === 'INSIDE' ? width / 1000 : 0), 0)

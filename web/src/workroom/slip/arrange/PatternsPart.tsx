@@ -1,16 +1,17 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { Download, Trash2, Upload } from 'lucide-react'
+import { Upload } from 'lucide-react'
 import { type FormEvent, useRef, useState } from 'react'
-import { client, data, type Edit, type PatternView, wordsOf } from '../../../api/client'
-import { Button, IconButton } from '../../../ui/Button'
+import { client, data, type PatternView, wordsOf } from '../../../api/client'
+import { Button } from '../../../ui/Button'
+import { Choice } from '../../../fields/Choice'
 import { Field, inputLook } from '../../../fields/Field'
 import { useNotice } from '../../../ui/Notices'
 import { useRoom } from '../../context'
 import { Part } from '../Part'
+import { PatternList, type PatternPart } from './PatternList'
 
 const KEY = ['patterns']
 
-type PatternPart = Extract<Edit, { kind: 'applyPattern' }>['part']
 const PARTS: Record<PatternPart, string> = {
   FRAMES: 'its frames',
   LOOK: 'its look, no sizes',
@@ -19,7 +20,7 @@ const PARTS: Record<PatternPart, string> = {
 
 /** Pages without their photos: use one for this page, keep this page as one, take one along as a file. */
 export function PatternsPart() {
-  const { page, piece, handle } = useRoom()
+  const { page, piece } = useRoom()
   const queries = useQueryClient()
   const notice = useNotice()
   const [part, setPart] = useState<PatternPart>('FRAMES')
@@ -28,9 +29,6 @@ export function PatternsPart() {
   const file = useRef<HTMLInputElement>(null)
   const patterns = useQuery({ queryKey: KEY, queryFn: () => data(client.GET('/api/patterns')) })
   const changed = () => queries.invalidateQueries({ queryKey: KEY })
-  const use = async ({ pattern }: PatternView) => {
-    await handle.edit({ kind: 'applyPattern', pageId: page.id, pattern, part, reflow: 'ASK' })
-  }
   const keep = async (event: FormEvent) => {
     event.preventDefault()
     try {
@@ -56,9 +54,9 @@ export function PatternsPart() {
   }
   const remove = async ({ id, pattern }: PatternView) => {
     try {
+      const text = await data(client.GET('/api/patterns/{id}/file', { params: { path: { id } }, parseAs: 'text' }))
       await data(client.DELETE('/api/patterns/{id}', { params: { path: { id } } }))
-      const again = () =>
-        void data(client.POST('/api/patterns/import', { body: { text: fileOf(pattern) } })).then(changed)
+      const again = () => void data(client.POST('/api/patterns/import', { body: { text } })).then(changed)
       notice(`The pattern “${pattern.name}” is deleted.`, { action: { name: 'Undo', run: again } })
       await changed()
     } catch (problem) {
@@ -67,58 +65,10 @@ export function PatternsPart() {
   }
   return (
     <Part title="Patterns" folded>
-      <Field label="Use">
-        {(ids) => (
-          <select
-            {...ids}
-            className={inputLook}
-            value={part}
-            onChange={(event) => setPart(event.target.value as PatternPart)}
-          >
-            {Object.entries(PARTS).map(([one, name]) => (
-              <option key={one} value={one}>
-                {name}
-              </option>
-            ))}
-          </select>
-        )}
-      </Field>
+      <Choice label="Use" options={PARTS} value={part} onChange={setPart} />
       {patterns.isPending && <p role="status">Fetching patterns …</p>}
       {patterns.error && <p role="alert">{wordsOf(patterns.error)}</p>}
-      <ul aria-label="Patterns" className="grid grid-cols-2 gap-2">
-        {patterns.data?.map((one) => (
-          <li key={one.id} className="relative">
-            <button
-              type="button"
-              aria-label={`Use ${one.pattern.name}, ${one.sketch.length} frames`}
-              onClick={() => void use(one)}
-              className="block w-full border border-line bg-paper p-1 text-left hover:border-woad"
-            >
-              <Sketch view={one} />
-              <span className="block truncate px-0.5 pt-1 text-[13px] leading-4">{one.pattern.name}</span>
-              <span className="block px-0.5 text-[13px] leading-4 text-soft">
-                {one.sketch.length} {one.sketch.length === 1 ? 'frame' : 'frames'}
-              </span>
-            </button>
-            <span className="absolute right-0 bottom-0 flex">
-              <a
-                href={`/api/patterns/${one.id}/file`}
-                download
-                aria-label={`Save ${one.pattern.name} as a file`}
-                title="Save as a file"
-                className="flex size-6 items-center justify-center hover:bg-wash"
-              >
-                <Download size={14} />
-              </a>
-              {!one.shipped && (
-                <IconButton name={`Delete ${one.pattern.name}`} className="size-6!" onClick={() => void remove(one)}>
-                  <Trash2 size={14} />
-                </IconButton>
-              )}
-            </span>
-          </li>
-        ))}
-      </ul>
+      {patterns.data && <PatternList patterns={patterns.data} part={part} onRemove={(one) => void remove(one)} />}
       <form onSubmit={(event) => void keep(event)} className="space-y-2">
         <Field label="Name" wrong={wrong}>
           {(ids) => (
@@ -142,37 +92,5 @@ export function PatternsPart() {
         <Upload size={16} /> Bring one in from a file
       </Button>
     </Part>
-  )
-}
-
-const fileOf = (pattern: PatternView['pattern']) => JSON.stringify({ wovenset: 'pattern', version: 2, pattern })
-
-/** A pattern's frames on its page, as a small drawing. */
-function Sketch({ view: { pattern, sketch } }: { view: PatternView }) {
-  const [width, height] = [pattern.width / 1000, pattern.height / 1000]
-  return (
-    <span className="flex h-20 items-center justify-center bg-mat p-1.5">
-      <svg
-        aria-hidden
-        viewBox={`0 0 ${width} ${height}`}
-        className="max-h-full max-w-full"
-        style={{ aspectRatio: width / height }}
-      >
-        <rect width={width} height={height} fill={pattern.styles.ground.colour} />
-        {sketch.map(({ box, turnDegrees }, index) => (
-          <rect
-            key={index}
-            x={box.x}
-            y={box.y}
-            width={box.width}
-            height={box.height}
-            transform={`rotate(${turnDegrees} ${box.x + box.width / 2} ${box.y + box.height / 2})`}
-            fill="#93a4bf"
-            stroke="#fffdf8"
-            strokeWidth={width / 160}
-          />
-        ))}
-      </svg>
-    </span>
   )
 }

@@ -4,13 +4,11 @@ import { ColourField } from '../../../fields/ColourField'
 import { Choice } from '../../../fields/Choice'
 import { NumberField } from '../../../fields/NumberField'
 import { Wrong } from '../../../fields/Wrong'
-import { BorderFields } from '../../BorderFields'
 import { useRoom } from '../../context'
-import { type Border, borderOf, usualStyle, withBorder } from '../../piece/styles'
+import { FrameStylesPart } from '../../styles/FrameStylesPart'
 import { useTrial } from '../../useTrial'
 import { Part } from '../Part'
 import { EdgeField } from './EdgeField'
-import { LightField } from './LightField'
 import { AddWords } from '../words/AddWords'
 
 const SHOWN: Record<CaptionStyle['show'], string> = {
@@ -21,10 +19,9 @@ const SHOWN: Record<CaptionStyle['show'], string> = {
 
 /** How all pages and frames look. Sliders and colours show their effect on the bench before they are let go. */
 export function DressSlip() {
-  const { stored, page } = useRoom()
+  const { stored } = useRoom()
   const trial = useTrial()
-  const { about } = trial
-  const others = trial.aboutOthers(['bandWidth', 'cornerRadius'])
+  const others = trial.aboutOthers([])
   const typefaces = useQuery({
     queryKey: ['typefaces'],
     queryFn: () => data(client.GET('/api/measure/typefaces')),
@@ -32,17 +29,6 @@ export function DressSlip() {
   }).data
   const { styles, format } = stored
   const { captions, ground } = styles
-  const usual = usualStyle(styles)
-  const differing = page.frames.filter(({ style }) => style.differences.length > 0).length
-  const bordered = (change: Partial<Border>) => ({
-    kind: 'setFrameStyle' as const,
-    style: withBorder(usual, change),
-  })
-  const setBorder = (change: Partial<Border>) =>
-    trial.set(({ stored: now }) => ({
-      kind: 'setFrameStyle',
-      style: withBorder(usualStyle(now.styles), change),
-    }))
   const setCaption = (change: Partial<CaptionStyle>) =>
     trial.set(({ stored: now }) => ({
       kind: 'setCaptionStyle',
@@ -68,22 +54,7 @@ export function DressSlip() {
           Fine lines where photos are cut out
         </label>
       </Part>
-      <Part title="Frames">
-        <BorderFields
-          border={borderOf(usual)}
-          format={format}
-          wrong={about}
-          onPreview={(change) => trial.show(bordered(change))}
-          onCommit={setBorder}
-        />
-        {borderOf(usual).shadow.strength > 0 && <LightField />}
-        {differing > 0 && (
-          <p className="text-[13px] leading-4 text-soft">
-            {differing === 1 ? 'One frame on this page differs' : `${differing} frames on this page differ`} in what{' '}
-            {differing === 1 ? 'its own slip shows' : 'their own slips show'}; the rest of the look follows.
-          </p>
-        )}
-      </Part>
+      <FrameStylesPart />
       <AddWords />
       <Part title="Captions">
         <Choice label="Words stand" options={SHOWN} value={captions.show} onChange={(show) => setCaption({ show })} />

@@ -3,13 +3,14 @@ import { Button, IconButton } from '../../../ui/Button'
 import { Choice } from '../../../fields/Choice'
 import { NumberField } from '../../../fields/NumberField'
 import { Wrong } from '../../../fields/Wrong'
-import { BorderFields } from '../../BorderFields'
+import { WornStyle } from '../../styles/WornStyle'
+import { BorderFields } from '../../styles/BorderFields'
 import { Part } from '../Part'
 import { useRoom } from '../../context'
 import { useFrameDoings } from '../../frames/useFrameDoings'
 import type { Frame } from '../../piece/model'
-import { type Border, borderOf, differenceOf, styleOf } from '../../piece/styles'
-import { useLooks } from '../../looks'
+import { type Border, borderOf, differenceOf, styleOf, usualStyle } from '../../piece/styles'
+import { useLooks } from '../../styles/useLooks'
 import { useTrial } from '../../useTrial'
 
 const FORMS: Record<Frame['outline']['kind'], string> = { rect: 'rectangle', ellipse: 'oval' }
@@ -40,6 +41,7 @@ export function BorderPart({ frames, folded = false }: { frames: Frame[]; folded
   const kept = storedPage.frames.find(({ id }) => id === last.id) ?? last
   const border = borderOf(styleOf(kept, stored.styles))
   const others = aboutOthers(['bandWidth', 'cornerRadius'])
+  const worn = (stored.styles.frames.find(({ id }) => id === kept.style.style) ?? usualStyle(stored.styles)).name
   const differing = kept.style.differences.map(propertyOf)
   const edit = (change: Partial<Border>) => {
     const difference = differenceOf(change)
@@ -64,7 +66,7 @@ export function BorderPart({ frames, folded = false }: { frames: Frame[]; folded
           <IconButton
             name="Put the look that was picked up on"
             disabled={!looks.picked?.frame}
-            onClick={() => looks.picked?.frame && patch({ kind: 'wear', ...looks.picked.frame })}
+            onClick={() => void looks.putOn(frames)}
           >
             <Shirt size={17} />
           </IconButton>
@@ -75,6 +77,7 @@ export function BorderPart({ frames, folded = false }: { frames: Frame[]; folded
       }
     >
       <div className="space-y-2">
+        <WornStyle frames={frames} like={kept} />
         <BorderFields
           border={border}
           format={stored.format}
@@ -86,8 +89,8 @@ export function BorderPart({ frames, folded = false }: { frames: Frame[]; folded
           onCommit={(change) => set(() => edit(change) ?? null)}
         />
         {differing.length > 0 && (
-          <div role="group" aria-label="Differs from the other frames" className="text-[13px] leading-5">
-            <p className="text-soft">Differs from the other frames in:</p>
+          <div role="group" aria-label="Differs from its style" className="text-[13px] leading-5">
+            <p className="text-soft">Differs from “{worn}” in:</p>
             <div className="flex flex-wrap gap-1 pt-1">
               {differing.map((property) => (
                 <Button

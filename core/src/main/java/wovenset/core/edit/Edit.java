@@ -41,6 +41,20 @@ public sealed interface Edit {
     /** Changes a style, and with it all that wear it, but for what they differ in. */
     record SetFrameStyle(FrameStyle style) implements Edit {}
 
+    /**
+     * Makes the look of a frame, with all that it differs in, a style under a name; these frames wear it.
+     *
+     * @param frameIds the first is the one whose look is kept
+     * @param style what the new style goes by
+     */
+    record KeepStyle(UUID pageId, List<UUID> frameIds, UUID style, String name) implements Edit {}
+
+    /** Takes a style away; who wore it wears the usual one. */
+    record RemoveFrameStyle(UUID style) implements Edit {}
+
+    /** Lets every frame of the piece but those with words wear a style as it is, and new ones, too. */
+    record WearEverywhere(UUID style) implements Edit {}
+
     /** Changes how words below photos look, and where room is kept for them. */
     record SetCaptionStyle(CaptionStyle captions) implements Edit {}
 

@@ -1,5 +1,6 @@
 package wovenset.core.edit;
 
+import java.util.UUID;
 import wovenset.core.item.Crop;
 import wovenset.core.item.Frame;
 import wovenset.core.item.FrameWords;
@@ -121,6 +122,19 @@ public sealed interface ItemChange {
         @Override
         public Frame in(Frame frame) {
             return frame.showsWords() ? frame : frame.withStyle(style).withOutline(outline);
+        }
+
+        @Override
+        public Doing doing() {
+            return Doing.WEAR;
+        }
+    }
+
+    /** A style as it is, without what differed from the one before. */
+    record WearStyle(UUID style) implements OfFrame {
+        @Override
+        public Frame in(Frame frame) {
+            return frame.showsWords() ? frame : frame.withStyle(StyleUse.of(style));
         }
 
         @Override

@@ -28,6 +28,13 @@ public record PageScene(
         frames = List.copyOf(frames);
     }
 
+    /** With nothing but this item on its ground; as it is if the item is drawn together with others. */
+    public PageScene alone(UUID item) {
+        List<Unit> own =
+                units.stream().filter(unit -> unit.itemId().equals(item)).toList();
+        return own.isEmpty() ? this : new PageScene(pageId, widthMm, heightMm, bleedMm, colour, own, frames);
+    }
+
     public BoxMm trim() {
         return new BoxMm(0, 0, widthMm, heightMm);
     }

@@ -37,6 +37,10 @@ public record FrameStyle(UUID id, String name, List<Band> bands, Length cornerRa
                 .sum());
     }
 
+    public FrameStyle withName(String newName) {
+        return new FrameStyle(id, newName, bands, cornerRadius, shadow);
+    }
+
     public FrameStyle withBands(List<Band> newBands) {
         return new FrameStyle(id, name, newBands, cornerRadius, shadow);
     }

@@ -66,6 +66,22 @@ public record StyleSheet(
         return new StyleSheet(changed, captions, ground, light, edges, cutMarks);
     }
 
+    /** All but the style of this name. */
+    public StyleSheet without(UUID style) {
+        List<FrameStyle> left =
+                frames.stream().filter(one -> !one.id().equals(style)).toList();
+        return new StyleSheet(left, captions, ground, light, edges, cutMarks);
+    }
+
+    /** With this style before the others: new frames wear it. */
+    public StyleSheet withUsual(UUID style) {
+        List<FrameStyle> ordered = new ArrayList<>(frames);
+        FrameStyle first = frame(style);
+        ordered.remove(first);
+        ordered.add(0, first);
+        return new StyleSheet(ordered, captions, ground, light, edges, cutMarks);
+    }
+
     public StyleSheet withCaptions(CaptionStyle newCaptions) {
         return new StyleSheet(frames, newCaptions, ground, light, edges, cutMarks);
     }

@@ -51,7 +51,7 @@ class ProposalController {
     /**
      * @param kind how it was found
      * @param order the page's frames in the order of the arrangement's places
-     * @param look names the picture of the page as it would be: {@code /pages/{page}/proposals/{look}}
+     * @param look names the picture of the page as it would be: {@code /pages/{page}/looks/{look}}
      * @param larger how many frames are at least twice as large as the middle one of all
      * @param large where one frame is that is much larger than the others; null if there is none
      * @param lost mean share of a photo that is cropped

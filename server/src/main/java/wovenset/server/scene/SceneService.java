@@ -116,7 +116,7 @@ public class SceneService {
                 page.arrangement() instanceof Grid grid ? lines(piece, page, grid) : null);
     }
 
-    /** Remembers how a page that is only proposed would look, and names it. */
+    /** Remembers how a page that is only proposed or tried would look, and names it. */
     public String propose(Piece piece, Page page) {
         PageScene scene = scene(piece, page);
         String hash = hash(scene.toString());

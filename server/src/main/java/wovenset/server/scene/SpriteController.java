@@ -136,10 +136,15 @@ class SpriteController {
         return ResponseEntity.ok().cacheControl(CacheControl.noStore()).body(sprites.window(piece, page, window));
     }
 
-    /** A page as it was proposed. */
-    @GetMapping(path = "/proposals/{look}", produces = MediaType.IMAGE_PNG_VALUE)
-    ResponseEntity<byte[]> proposal(@PathVariable String look, @RequestParam int width) {
-        return forEver(sprites.proposal(look, width));
+    /**
+     * A page as it was proposed or tried.
+     *
+     * @param frame to see this frame of it alone, in the middle of a square; nothing for the whole page
+     */
+    @GetMapping(path = "/looks/{look}", produces = MediaType.IMAGE_PNG_VALUE)
+    ResponseEntity<byte[]> look(
+            @PathVariable String look, @RequestParam int width, @RequestParam(required = false) @Nullable UUID frame) {
+        return forEver(frame == null ? sprites.look(look, width) : sprites.look(look, frame, width));
     }
 
     private static ResponseEntity<byte[]> forEver(byte[] png) {

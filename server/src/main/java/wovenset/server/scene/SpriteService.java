@@ -1,6 +1,7 @@
 package wovenset.server.scene;
 
 import jakarta.annotation.PreDestroy;
+import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;
@@ -16,6 +17,7 @@ import wovenset.core.geometry.BoxMm;
 import wovenset.core.paint.PaintMemory;
 import wovenset.core.paint.RasterPainter;
 import wovenset.core.picture.file.PngWriter;
+import wovenset.core.scene.FrameScene;
 import wovenset.core.scene.PageScene;
 import wovenset.core.scene.Unit;
 import wovenset.server.recent.Recent;
@@ -34,6 +36,9 @@ public class SpriteService {
     private static final double BYTES_A_PIXEL = 6;
 
     private static final int MOST_PIXELS_PER_MM = 500;
+
+    /** How much is seen of a page to show one frame, by the frame's longer side: its shadow, and a little air. */
+    private static final double AROUND = 1.16;
 
     private static final int WINDOWS = 1000;
     /** By the parts of a pixel at which a unit may begin. */
@@ -171,13 +176,43 @@ public class SpriteService {
         }
     }
 
-    /** A page that was proposed, as PNG, this wide; throws as {@link #sprites}. */
-    byte[] proposal(String look, int width) {
+    /** A page that was proposed or tried, as PNG, this wide; throws as {@link #sprites}. */
+    byte[] look(String look, int width) {
+        PageScene scene = known(look);
+        return drawn.get(new Key(look, 0, 0, width), key -> draw(scene, width));
+    }
+
+    /** A frame of such a page without its neighbours, in the middle of a square of this side; throws as {@link #sprites}. */
+    byte[] look(String look, UUID frame, int side) {
+        PageScene scene = known(look);
+        FrameScene shown = scene.frames().stream()
+                .filter(one -> one.frameId().equals(frame))
+                .findFirst()
+                .orElseThrow(() -> new NotFoundException("This frame is not on the page as it was tried."));
+        checkSize(side, side);
+        return drawn.get(
+                new Key(look + " " + frame, 0, 0, side), key -> draw(scene.alone(frame), shown.bounds(), side));
+    }
+
+    private PageScene known(String look) {
         PageScene scene = scenes.pageNamed(look);
         if (scene == null) {
-            throw new NotFoundException("This proposal is no longer known; propose again.");
+            throw new NotFoundException("How the page would look is no longer known; ask again.");
         }
-        return drawn.get(new Key(look, 0, 0, width), key -> draw(scene, width));
+        return scene;
+    }
+
+    private byte[] draw(PageScene scene, BoxMm box, int side) {
+        double seen = AROUND * Math.max(box.width(), box.height());
+        BufferedImage image = new BufferedImage(side, side, BufferedImage.TYPE_3BYTE_BGR);
+        Graphics2D graphics = image.createGraphics();
+        graphics.setColor(scene.colour().awt());
+        graphics.fillRect(0, 0, side, side);
+        graphics.dispose();
+        double left = box.x() + (box.width() - seen) / 2;
+        double top = box.y() + (box.height() - seen) / 2;
+        painter.window(scene, image, left, top, side / seen, RasterPainter.Ground.OF_PAGE);
+        return PngWriter.png(image);
     }
 
     @SuppressWarnings("try") // It is only held.

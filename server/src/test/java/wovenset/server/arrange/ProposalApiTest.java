@@ -79,7 +79,7 @@ class ProposalApiTest {
                         && one.path("lost").asDouble() == 0)
                 .findFirst()
                 .orElseThrow();
-        byte[] picture = api.get(pagePath() + "/proposals/" + whole.path("look").asString() + "?width=240")
+        byte[] picture = api.get(pagePath() + "/looks/" + whole.path("look").asString() + "?width=240")
                 .bytes();
         JsonNode before = scene();
         assertThat(arrange(whole.path("arrangement"), whole.path("order")).status())

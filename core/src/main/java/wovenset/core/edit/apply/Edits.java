@@ -24,6 +24,7 @@ public final class Edits {
     public Edits(PhotoFacts facts, Supplier<UUID> ids) {
         this.facts = facts;
         new PieceEdits().register(handlers);
+        new StyleEdits().register(handlers);
         new EntryEdits(facts, ids).register(handlers);
         new PageEdits(ids).register(handlers);
         new GridEdits(ids).register(handlers);

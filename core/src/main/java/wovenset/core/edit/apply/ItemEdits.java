@@ -73,6 +73,11 @@ final class ItemEdits {
         Page page = Named.page(piece, edit.pageId());
         Set<UUID> wanted = new HashSet<>(edit.itemIds());
         Named.frames(page, edit.itemIds());
+        if (edit.change() instanceof ItemChange.WearStyle wear) {
+            StyleEdits.named(piece, wear.style());
+        } else if (edit.change() instanceof ItemChange.Wear wear) {
+            StyleEdits.named(piece, wear.style().style());
+        }
         boolean pins = edit.change() instanceof ItemChange.SetPinned;
         if (pins && Named.frames(page, edit.itemIds()).stream().allMatch(Frame::isEmpty)) {
             throw EditRefusedException.of("itemIds", Reason.SELECT_PHOTO_FIRST);

@@ -19,7 +19,7 @@ import wovenset.core.style.CaptionStyle;
 import wovenset.core.style.Light;
 import wovenset.core.words.Typefaces;
 
-/** Edits of the piece as a whole: its name, its size, its styles. */
+/** Edits of the piece as a whole: its name, its size, how all of it looks. */
 final class PieceEdits {
     void register(Handlers handlers) {
         handlers.on(
@@ -27,9 +27,6 @@ final class PieceEdits {
                 (piece, edit) -> Outcome.of(piece.withName(Edits.checkedName(edit.name())), Doing.RENAME));
         handlers.on(
                 Edit.SetFormat.class, (piece, edit) -> Outcome.of(withFormat(piece, edit.format()), Doing.SET_SIZE));
-        handlers.on(
-                Edit.SetFrameStyle.class,
-                (piece, edit) -> Outcome.of(piece.withStyles(piece.styles().with(edit.style())), Doing.SET_STYLE));
         handlers.on(
                 Edit.SetCaptionStyle.class,
                 (piece, edit) -> Outcome.of(withCaptions(piece, edit.captions()), Doing.SET_CAPTIONS));

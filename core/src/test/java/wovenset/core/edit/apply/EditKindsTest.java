@@ -60,6 +60,8 @@ class EditKindsTest {
                 new Edit.RenamePiece("n"),
                 new Edit.SetFormat(Pieces.format(200, 300)),
                 new Edit.SetFrameStyle(styles.usual().withCornerRadius(mm(1))),
+                new Edit.KeepStyle(PAGE, FRAMES, new UUID(7, 7), "s"),
+                new Edit.WearEverywhere(styles.usual().id()),
                 new Edit.SetCaptionStyle(styles.captions().withShow(CaptionStyle.Show.ALWAYS)),
                 new Edit.SetCommonGround(new Ground.Plain(new Rgb("#101830"))),
                 new Edit.SetLight(new Light(45)),
@@ -122,6 +124,8 @@ class EditKindsTest {
                                         Edit.PartCells.class,
                                         Edit.ComposeWaiting.class,
                                         Edit.SplitEntry.class,
+                                        // Tried in StyleEditsTest: it needs two styles.
+                                        Edit.RemoveFrameStyle.class,
                                         // Tried in WordsEditsTest: they need words.
                                         Edit.WriteWords.class,
                                         Edit.DressWords.class,

@@ -1,8 +1,8 @@
-import { LengthSlider } from '../measure/LengthSlider'
-import { ColourField } from '../fields/ColourField'
-import { Choice } from '../fields/Choice'
-import type { UnitFormat } from '../measure/units'
-import type { Border } from './piece/styles'
+import { LengthSlider } from '../../measure/LengthSlider'
+import { ColourField } from '../../fields/ColourField'
+import { Choice } from '../../fields/Choice'
+import type { UnitFormat } from '../../measure/units'
+import type { Border } from '../piece/styles'
 import { ShadowFields } from './ShadowFields'
 
 const SIDES: Record<Border['side'], string> = { INSIDE: 'over the photo’s edge', OUTSIDE: 'around the photo' }

@@ -1,8 +1,8 @@
-import type { Shadow } from '../api/client'
-import type { UnitFormat } from '../measure/units'
-import { LengthSlider } from '../measure/LengthSlider'
-import { NumberField } from '../fields/NumberField'
-import { Slider } from '../fields/Slider'
+import type { Shadow } from '../../api/client'
+import type { UnitFormat } from '../../measure/units'
+import { LengthSlider } from '../../measure/LengthSlider'
+import { NumberField } from '../../fields/NumberField'
+import { Slider } from '../../fields/Slider'
 
 interface Props {
   shadow: Shadow

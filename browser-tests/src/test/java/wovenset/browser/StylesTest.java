@@ -1,0 +1,122 @@
+package wovenset.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import java.util.regex.Pattern;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import tools.jackson.databind.JsonNode;
+import wovenset.server.testing.TestServer;
+
+/** Frame styles: made, named, put on, kept from a frame, worn everywhere, taken along to another piece. */
+@ExtendWith(TestServer.class)
+class StylesTest {
+    @RegisterExtension
+    final Browser browser = new Browser();
+
+    private static double bandWidth(Room room, int frame) {
+        return room.scene()
+                .path("frames")
+                .get(frame - 1)
+                .path("bands")
+                .get(0)
+                .path("width")
+                .asDouble();
+    }
+
+    private static Locator cards(Room room, String label) {
+        return room.page
+                .getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName(label))
+                .getByRole(AriaRole.BUTTON);
+    }
+
+    @Test
+    void aStyleIsMadeNamedPutOnAndWornEverywhere() {
+        Room room = Room.placed(browser.window(), "Three kites", "kite-01.jpg", "kite-02.jpg", "kite-03.jpg");
+        room.step("Dress");
+        room.button("Another style like this one").click();
+        assertThat(cards(room, "Frame styles")).hasCount(2);
+        room.set("Name", "Wide");
+        room.set("Border width", "6");
+        assertThat(bandWidth(room, 1)).isZero();
+        room.frame(2).click();
+        Locator wide = room.buttonLike("^Wide, put on");
+        String look = room.frame(2).getAttribute("data-look");
+        wide.hover();
+        assertThat(room.frame(2)).not().hasAttribute("data-look", look);
+        assertThat(bandWidth(room, 2)).isZero();
+        wide.click();
+        room.saved();
+        assertThat(room.buttonLike("^Wide, worn")).hasAttribute("aria-pressed", "true");
+        assertThat(bandWidth(room, 2)).isEqualTo(6000);
+
+        room.set("Border width", "9");
+        room.type("Keep this look as a style", "wide");
+        assertThat(room.page.getByText("Another style is called “wide”.")).isVisible();
+        room.type("Keep this look as a style", "Widest");
+        assertThat(room.buttonLike("^Widest, worn")).isVisible();
+        assertThat(room.page.getByText("Differs from")).hasCount(0);
+        room.toPage();
+        room.buttonLike("^Widest, ").click();
+        room.button("Put “Widest” on all frames").click();
+        room.saved();
+        assertThat(IntStream.rangeClosed(1, 3).mapToDouble(frame -> bandWidth(room, frame)))
+                .containsOnly(9000.0);
+        room.button("Delete the style Widest").click();
+        room.saved();
+        assertThat(cards(room, "Frame styles")).hasCount(2);
+        assertThat(bandWidth(room, 1)).isNotEqualTo(9000);
+        room.button("Undo: Delete the style Widest").click();
+        assertThat(cards(room, "Frame styles")).hasCount(3);
+        assertThat(bandWidth(room, 1)).isEqualTo(9000);
+    }
+
+    @Test
+    void aLookPickedUpInOnePieceIsPutOnInAnother() {
+        Page window = browser.window();
+        Room second = Room.placed(window, "Second", "kite-03.jpg");
+        String address = window.url();
+        Room first = Room.placed(window, "First", "kite-01.jpg");
+        first.step("Dress");
+        first.set("Border width", "7");
+        first.frame(1).click();
+        first.button("Pick up this look").click();
+        // Within the application, so that the window goes on.
+        first.page.getByText("‹ Shelf").click();
+        first.page
+                .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open Second"))
+                .click();
+        second.ready();
+        assertThat(second.page)
+                .hasURL(Pattern.compile(".*/pieces/" + address.replaceAll(".*/pieces/([0-9a-f-]+).*", "$1") + ".*"));
+        second.step("Dress");
+        second.frame(1).click();
+        second.button("Put the look that was picked up on").click();
+        assertThat(second.buttonLike("^Frame 2, worn")).isVisible();
+        assertThat(bandWidth(second, 1)).isEqualTo(7000);
+        assertThat(styles(second))
+                .extracting(style -> style.path("name").asString())
+                .containsExactly("Frame", "Frame 2");
+        second.button("Undo: Keep the style Frame 2").click();
+        second.saved();
+        assertThat(bandWidth(second, 1)).isZero();
+        assertThat(styles(second)).as("the style came in the same step").hasSize(1);
+    }
+
+    private static List<JsonNode> styles(Room room) {
+        return TestServer.api()
+                .piece(room.id())
+                .path("head")
+                .path("styles")
+                .path("frames")
+                .valueStream()
+                .toList();
+    }
+}

@@ -1,0 +1,99 @@
+package wovenset.core.edit.apply;
+
+import java.util.List;
+import java.util.UUID;
+import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
+import wovenset.core.edit.Edit;
+import wovenset.core.edit.EditRefusedException;
+import wovenset.core.edit.Outcome;
+import wovenset.core.edit.slots.Named;
+import wovenset.core.item.Frame;
+import wovenset.core.piece.Page;
+import wovenset.core.piece.Piece;
+import wovenset.core.said.Doing;
+import wovenset.core.said.Reason;
+import wovenset.core.style.FrameStyle;
+import wovenset.core.style.StyleSheet;
+import wovenset.core.style.StyleUse;
+
+/** Edits of the styles that frames wear. */
+final class StyleEdits {
+    void register(Handlers handlers) {
+        handlers.on(Edit.SetFrameStyle.class, StyleEdits::set);
+        handlers.on(Edit.KeepStyle.class, StyleEdits::keep);
+        handlers.on(Edit.RemoveFrameStyle.class, StyleEdits::remove);
+        handlers.on(Edit.WearEverywhere.class, StyleEdits::wearEverywhere);
+    }
+
+    private static Outcome set(Piece piece, Edit.SetFrameStyle edit) {
+        StyleSheet sheet = piece.styles();
+        FrameStyle before = sheet.frame(edit.style().id());
+        boolean known = before.id().equals(edit.style().id());
+        boolean named = known && before.name().equals(edit.style().name());
+        FrameStyle style = named ? edit.style() : withFreeName(sheet, edit.style());
+        Piece changed = piece.withStyles(sheet.with(style));
+        if (known && !named) {
+            return Outcome.of(changed, Doing.RENAME_STYLE, style.name());
+        }
+        return known ? Outcome.of(changed, Doing.SET_STYLE) : Outcome.of(changed, Doing.ADD_STYLE, style.name());
+    }
+
+    /** The style under its name without spaces at its ends, which no other of the piece may have. */
+    private static FrameStyle withFreeName(StyleSheet sheet, FrameStyle style) {
+        String name = style.name().strip();
+        boolean taken = sheet.frames().stream()
+                .anyMatch(
+                        other -> !other.id().equals(style.id()) && other.name().equalsIgnoreCase(name));
+        if (taken) {
+            throw EditRefusedException.of("name", Reason.STYLE_NAME_TAKEN, name);
+        }
+        return style.withName(name);
+    }
+
+    private static Outcome keep(Piece piece, Edit.KeepStyle edit) {
+        Page page = Named.page(piece, edit.pageId());
+        List<Frame> frames = Named.frames(page, edit.frameIds());
+        FrameStyle look = frames.get(0).style().in(piece.styles());
+        FrameStyle style = withFreeName(
+                piece.styles(),
+                new FrameStyle(edit.style(), edit.name(), look.bands(), look.cornerRadius(), look.shadow()));
+        Page dressed = page.mapFrames(wearing(style.id(), frames::contains));
+        return Outcome.of(
+                piece.withStyles(piece.styles().with(style)).mapPage(page.id(), old -> dressed),
+                Doing.ADD_STYLE,
+                style.name());
+    }
+
+    private static Outcome remove(Piece piece, Edit.RemoveFrameStyle edit) {
+        FrameStyle style = named(piece, edit.style());
+        if (piece.styles().frames().size() == 1) {
+            throw EditRefusedException.of("style", Reason.LAST_STYLE);
+        }
+        StyleSheet sheet = piece.styles().without(style.id());
+        UUID usual = sheet.usual().id();
+        Piece undressed = piece.mapPages(page ->
+                page.mapFrames(wearing(usual, frame -> frame.style().style().equals(style.id()))));
+        return Outcome.of(undressed.withStyles(sheet), Doing.REMOVE_STYLE, style.name());
+    }
+
+    private static Outcome wearEverywhere(Piece piece, Edit.WearEverywhere edit) {
+        FrameStyle style = named(piece, edit.style());
+        Piece dressed = piece.mapPages(page -> page.mapFrames(wearing(style.id(), frame -> !frame.showsWords())));
+        return Outcome.of(
+                dressed.withStyles(piece.styles().withUsual(style.id())), Doing.WEAR_EVERYWHERE, style.name());
+    }
+
+    private static UnaryOperator<Frame> wearing(UUID style, Predicate<Frame> whether) {
+        return frame -> whether.test(frame) ? frame.withStyle(StyleUse.of(style)) : frame;
+    }
+
+    /** The style of this name, or the refusal that it is gone. */
+    static FrameStyle named(Piece piece, UUID id) {
+        FrameStyle style = piece.styles().frame(id);
+        if (!style.id().equals(id)) {
+            throw EditRefusedException.of("style", Reason.STYLE_GONE);
+        }
+        return style;
+    }
+}

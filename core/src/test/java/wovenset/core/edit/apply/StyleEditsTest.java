@@ -1,0 +1,127 @@
+package wovenset.core.edit.apply;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static wovenset.core.edit.apply.Refusals.checkRefused;
+import static wovenset.core.testing.Pieces.applied;
+import static wovenset.core.testing.Pieces.first;
+import static wovenset.core.testing.Pieces.frames;
+import static wovenset.core.testing.Pieces.grid;
+import static wovenset.core.testing.Pieces.mm;
+import static wovenset.core.testing.Pieces.patch;
+import static wovenset.core.testing.Pieces.piece;
+import static wovenset.core.testing.Pieces.placed;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import wovenset.core.edit.Edit;
+import wovenset.core.edit.ItemChange;
+import wovenset.core.item.Frame;
+import wovenset.core.piece.Piece;
+import wovenset.core.said.Reason;
+import wovenset.core.style.FrameStyle;
+import wovenset.core.style.StyleDifference;
+import wovenset.core.style.StyleUse;
+
+class StyleEditsTest {
+    private static final UUID WIDE = new UUID(0, 1);
+    private static final Piece PIECE = placed(piece(grid(1, 3, 10, 5), 2), 1, 2, 3);
+    private static final List<UUID> FRAMES = frames(PIECE);
+
+    private static List<StyleUse> worn(Piece piece) {
+        return first(piece).frames().stream().map(Frame::style).toList();
+    }
+
+    /** The middle frame has a wide border, kept as a style that the last one wears, too. */
+    private static Piece kept() {
+        Piece differing = applied(
+                PIECE, patch(PIECE, new ItemChange.Differ(new StyleDifference.BandWidth(0, mm(9))), FRAMES.get(1)));
+        return applied(
+                differing,
+                new Edit.KeepStyle(first(PIECE).id(), List.of(FRAMES.get(1), FRAMES.get(2)), WIDE, " Wide "));
+    }
+
+    @Test
+    void aLookIsKeptAsAStyleThatItsFramesFollow() {
+        Piece kept = kept();
+        FrameStyle wide = kept.styles().frame(WIDE);
+        assertThat(wide.name()).isEqualTo("Wide");
+        assertThat(wide.bands().get(0).width()).isEqualTo(mm(9));
+        StyleUse usual = StyleUse.of(PIECE.styles().usual().id());
+        assertThat(worn(kept)).containsExactly(usual, StyleUse.of(WIDE), StyleUse.of(WIDE));
+        Piece wider = applied(kept, new Edit.SetFrameStyle(wide.withBand(0, band -> band.withWidth(mm(12)))));
+        assertThat(worn(wider).get(2).in(wider.styles()).bands().get(0).width()).isEqualTo(mm(12));
+        assertThat(worn(wider).get(0).in(wider.styles()).bands().get(0).width())
+                .isEqualTo(PIECE.styles().usual().bands().get(0).width());
+    }
+
+    @Test
+    void aStyleIsWornEverywhereAndByNewFrames() {
+        Piece worn = applied(kept(), new Edit.WearEverywhere(WIDE));
+        assertThat(worn.pages())
+                .allSatisfy(page -> assertThat(page.frames()).isNotEmpty().allMatch(frame -> frame.style()
+                        .equals(StyleUse.of(WIDE))));
+        assertThat(worn.styles().usual().id()).isEqualTo(WIDE);
+        Piece withWords =
+                applied(PIECE, new Edit.AddWords(first(PIECE).id(), Edit.WordsPlace.TOP, Optional.of("Kites")));
+        Piece both = applied(
+                applied(withWords, new Edit.SetFrameStyle(kept().styles().frame(WIDE))), new Edit.WearEverywhere(WIDE));
+        assertThat(first(both).frames())
+                .filteredOn(Frame::showsWords)
+                .hasSize(1)
+                .noneMatch(frame -> frame.style().style().equals(WIDE));
+    }
+
+    @Test
+    void whoWoreAStyleThatIsDeletedWearsTheUsualOne() {
+        Piece kept = kept();
+        Piece without = applied(kept, new Edit.RemoveFrameStyle(WIDE));
+        assertThat(without.styles().frames()).containsExactly(PIECE.styles().usual());
+        assertThat(worn(without))
+                .containsOnly(StyleUse.of(PIECE.styles().usual().id()));
+        Piece other =
+                applied(kept, new Edit.RemoveFrameStyle(PIECE.styles().usual().id()));
+        assertThat(worn(other)).containsOnly(StyleUse.of(WIDE));
+        checkRefused(without, new Edit.RemoveFrameStyle(without.styles().usual().id()), "style", Reason.LAST_STYLE);
+    }
+
+    @Test
+    void oneStyleIsPutOnByItsName() {
+        Piece kept = kept();
+        Piece worn = applied(kept, patch(kept, new ItemChange.WearStyle(WIDE), FRAMES.get(0)));
+        assertThat(worn(worn)).containsOnly(StyleUse.of(WIDE));
+        UUID stranger = new UUID(0, 99);
+        checkRefused(kept, patch(kept, new ItemChange.WearStyle(stranger), FRAMES.get(0)), "style", Reason.STYLE_GONE);
+        checkRefused(
+                kept,
+                patch(
+                        kept,
+                        new ItemChange.Wear(
+                                StyleUse.of(stranger),
+                                first(kept).frames().get(0).outline()),
+                        FRAMES.get(0)),
+                "style",
+                Reason.STYLE_GONE);
+        checkRefused(kept, new Edit.WearEverywhere(stranger), "style", Reason.STYLE_GONE);
+    }
+
+    @Test
+    void twoStylesNeverHaveOneName() {
+        Piece kept = kept();
+        FrameStyle wide = kept.styles().frame(WIDE);
+        String usual = kept.styles().usual().name();
+        checkRefused(kept, new Edit.SetFrameStyle(wide.withName(usual)), "name", Reason.STYLE_NAME_TAKEN, usual);
+        checkRefused(
+                kept,
+                new Edit.KeepStyle(first(kept).id(), FRAMES, new UUID(0, 2), "wide"),
+                "name",
+                Reason.STYLE_NAME_TAKEN,
+                "wide");
+        assertThat(applied(kept, new Edit.SetFrameStyle(wide.withName("Broad")))
+                        .styles()
+                        .frame(WIDE)
+                        .name())
+                .isEqualTo("Broad");
+    }
+}
