@@ -1,4 +1,4 @@
-import { useState } from 'react'
+import { type HTMLAttributes, useLayoutEffect, useRef, useState } from 'react'
 import type { FrameScene } from '../../api/client'
 import { LiveFrame } from '../frames/LiveFrame'
 import type { Frame } from '../piece/model'
@@ -37,7 +37,16 @@ const onDots = (box: { left: number; top: number; width: number; height: number 
 const near = (a: { width: number; height: number }, b: { width: number; height: number }) =>
   Math.abs(a.width - b.width) <= 1 && Math.abs(a.height - b.height) <= 1
 
-/** The picture of a unit. The last one stays until the next has loaded, so that a change never flashes. */
+/** Pixels on the screen as they are. */
+function Pixels({ pixels, ...rest }: { pixels: ImageData } & HTMLAttributes<HTMLCanvasElement>) {
+  const canvas = useRef<HTMLCanvasElement>(null)
+  useLayoutEffect(() => {
+    canvas.current?.getContext('2d', { willReadFrequently: true })?.putImageData(pixels, 0, 0)
+  }, [pixels])
+  return <canvas ref={canvas} width={pixels.width} height={pixels.height} aria-hidden {...rest} />
+}
+
+/** The picture of a unit. The last one stays until the next has come, so that a change never flashes. */
 export function SpritePicture({ place, sprite, scale, dots, scene, frame, colour }: Props) {
   const box = {
     left: place.left / dots,
@@ -45,7 +54,7 @@ export function SpritePicture({ place, sprite, scale, dots, scene, frame, colour
     width: place.width / dots,
     height: place.height / dots,
   }
-  const [loaded, setLoaded] = useState<{ url: string; box: typeof box } | null>(null)
+  const [last, setLast] = useState<{ pixels: ImageData; box: typeof box } | null>(null)
   if (sprite === 'unreadable') {
     return (
       <p
@@ -56,36 +65,25 @@ export function SpritePicture({ place, sprite, scale, dots, scene, frame, colour
       </p>
     )
   }
-  const wanted = sprite?.url
-  const behind = loaded && loaded.url !== wanted ? loaded : null
+  if (sprite && last?.pixels !== sprite) setLast({ pixels: sprite, box })
+  const look = 'pointer-events-none absolute max-w-none'
+  if (sprite) {
+    return (
+      <Pixels
+        pixels={sprite}
+        data-testid="sprite"
+        data-shows={spriteKey(place)}
+        className={look}
+        style={onDots(box, dots)}
+      />
+    )
+  }
+  if (!last) return null
   // One that was only moved goes on as it was, at its new place; one with another size or turn is drawn by the browser.
-  const moved = frame?.spot && behind && near(behind.box, box)
-  const reshaped = frame?.spot && !frame.text && behind && !moved
-  return (
-    <>
-      {behind && !reshaped && (
-        <img
-          alt=""
-          src={behind.url}
-          className="pointer-events-none absolute max-w-none"
-          style={onDots(moved ? { ...behind.box, left: box.left, top: box.top } : behind.box, dots)}
-        />
-      )}
-      {reshaped && frame.spot && scene && (
-        <LiveFrame scene={scene} spot={frame.spot} scale={scale} colour={colour ?? 'transparent'} />
-      )}
-      {wanted && (
-        <img
-          key={wanted}
-          alt=""
-          data-testid="sprite"
-          data-shows={spriteKey(place)}
-          src={wanted}
-          onLoad={() => setLoaded({ url: wanted, box })}
-          className={`pointer-events-none absolute max-w-none ${loaded?.url === wanted || !loaded ? '' : 'opacity-0'}`}
-          style={onDots(box, dots)}
-        />
-      )}
-    </>
-  )
+  const moved = frame?.spot && near(last.box, box)
+  if (frame?.spot && !frame.text && !moved && scene) {
+    return <LiveFrame scene={scene} spot={frame.spot} scale={scale} colour={colour ?? 'transparent'} />
+  }
+  const at = moved ? { ...last.box, left: box.left, top: box.top } : last.box
+  return <Pixels pixels={last.pixels} className={look} style={onDots(at, dots)} />
 }

@@ -1,14 +1,22 @@
 import { client, data, windowName } from '../../api/client'
 import type { SpritePlace } from './spritePlace'
 
-/** A sprite's picture, or that its photo cannot be read. */
-export type Sprite = { url: string } | 'unreadable'
+/** A sprite's pixels, or that its photo cannot be read. */
+export type Sprite = ImageData | 'unreadable'
+
+const MEGABYTE = 1 << 20
+/** Of each sprite beside its pixels. */
+const BESIDE = 500
+
+const bytesOf = (sprite: Sprite) => BESIDE + (sprite === 'unreadable' ? 0 : sprite.data.length)
 
 /** Sprites by the name of their look and their scale. What was asked for longest ago goes first, and its memory with it. */
 export class SpriteStore {
   private readonly kept = new Map<string, Sprite>()
+  private bytes = 0
 
-  constructor(private readonly most = 1500) {}
+  /** @param most bytes that are kept */
+  constructor(private readonly most = 160 * MEGABYTE) {}
 
   get(key: string): Sprite | undefined {
     const sprite = this.kept.get(key)
@@ -21,46 +29,62 @@ export class SpriteStore {
 
   has = (key: string) => this.kept.has(key)
 
-  put(key: string, png: Uint8Array<ArrayBuffer>) {
-    const sprite = png.length ? { url: URL.createObjectURL(new Blob([png], { type: 'image/png' })) } : 'unreadable'
+  put(key: string, sprite: Sprite) {
+    this.drop(key)
     this.kept.set(key, sprite)
-    for (const [oldest, old] of this.kept) {
-      if (this.kept.size <= this.most) break
-      this.kept.delete(oldest)
-      if (old !== 'unreadable') URL.revokeObjectURL(old.url)
+    this.bytes += bytesOf(sprite)
+    for (const oldest of this.kept.keys()) {
+      if (this.bytes <= this.most || oldest === key) break
+      this.drop(oldest)
     }
+  }
+
+  private drop(key: string) {
+    const sprite = this.kept.get(key)
+    if (!sprite) return
+    this.bytes -= bytesOf(sprite)
+    this.kept.delete(key)
   }
 }
 
-/** Takes a stream of pictures apart, each told as its length in four bytes and then its bytes. */
-export async function readSprites(stream: ReadableStream<Uint8Array>, take: (pngs: Uint8Array<ArrayBuffer>[]) => void) {
+const HEAD = 8
+
+/** Takes a stream of sprites apart, each told as its width and height in four bytes each and then its pixels. */
+export async function readSprites(stream: ReadableStream<Uint8Array>, take: (sprite: Sprite) => void) {
   const reader = stream.getReader()
-  let left = new Uint8Array(0)
+  const head = new Uint8Array(HEAD)
+  let filled = 0
+  let pixels: { width: number; height: number; data: Uint8ClampedArray<ArrayBuffer> } | null = null
   for (;;) {
     const { done, value } = await reader.read()
     if (done) break
-    const bytes = new Uint8Array(left.length + value.length)
-    bytes.set(left)
-    bytes.set(value, left.length)
-    const view = new DataView(bytes.buffer)
-    const pngs: Uint8Array<ArrayBuffer>[] = []
-    let at = 0
-    while (at + 4 <= bytes.length && at + 4 + view.getUint32(at) <= bytes.length) {
-      const end = at + 4 + view.getUint32(at)
-      pngs.push(bytes.slice(at + 4, end))
-      at = end
+    for (let at = 0; at < value.length;) {
+      const into: Uint8Array | Uint8ClampedArray = pixels?.data ?? head
+      const count = Math.min(into.length - filled, value.length - at)
+      into.set(value.subarray(at, at + count), filled)
+      at += count
+      filled += count
+      if (filled < into.length) continue
+      filled = 0
+      if (pixels) {
+        take(new ImageData(pixels.data, pixels.width, pixels.height))
+        pixels = null
+        continue
+      }
+      const view = new DataView(head.buffer)
+      const [width, height] = [view.getUint32(0), view.getUint32(4)]
+      if (width === 0) take('unreadable')
+      else pixels = { width, height, data: new Uint8ClampedArray(width * height * 4) }
     }
-    left = bytes.slice(at)
-    if (pngs.length) take(pngs)
   }
-  if (left.length) throw new Error('The answer was cut short.')
+  if (filled > 0 || pixels) throw new Error('The answer was cut short.')
 }
 
 /** Asks for sprites in one request and hands each over as it comes. */
 export async function fetchSprites(
   place: { piece: string; page: string; pixelsPerMm: number },
   sprites: SpritePlace[],
-  take: (sprite: SpritePlace, png: Uint8Array<ArrayBuffer>) => void,
+  take: (place: SpritePlace, sprite: Sprite) => void,
 ) {
   const stream = await data(
     client.POST('/api/pieces/{piece}/pages/{page}/sprites', {
@@ -74,10 +98,8 @@ export async function fetchSprites(
     }),
   )
   let next = 0
-  await readSprites(stream as ReadableStream<Uint8Array>, (pngs) => {
-    for (const png of pngs) {
-      const sprite = sprites[next++]
-      if (sprite) take(sprite, png)
-    }
+  await readSprites(stream as ReadableStream<Uint8Array>, (sprite) => {
+    const asked = sprites[next++]
+    if (asked) take(asked, sprite)
   })
 }

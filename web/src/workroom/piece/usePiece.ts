@@ -3,6 +3,7 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { onChange } from '../../api/changes'
 import { type ChangeView, client, data, type Edit, Problem, windowName } from '../../api/client'
 import { useNotice } from '../../ui/Notices'
+import { spriteFetcher } from '../bench/spriteFetcher'
 import type { Page } from './model'
 import {
   afterChange,
@@ -194,12 +195,14 @@ export function usePiece(pieceId: string, wanted?: string): PieceHandle {
       const body = { edit, window: windowName, turn, seen }
       data(client.POST('/api/pieces/{id}/preview', { params: { path }, body, signal: abort.signal })).then(
         ({ head, content }) => {
-          if (turn === previews.current) setShown({ head, content })
+          if (turn !== previews.current) return
+          if (content) spriteFetcher.ahead(pieceId, content.scene)
+          setShown({ head, content })
         },
         () => undefined,
       )
     },
-    [path, seen],
+    [path, pieceId, seen],
   )
 
   useEffect(() => {

@@ -2,9 +2,11 @@ import { useEffect, useMemo, useRef } from 'react'
 import { useStretch } from '../../ui/useStretch'
 import { useRoom } from '../context'
 import { RunPage } from './RunPage'
+import { runPicture } from './runPicture'
 import { useRunOpen } from './runOpen'
 import { pageSizeIn } from './runSizes'
-import { spreadsOf } from './spreads'
+import { outwards, spreadsOf } from './spreads'
+import { usePicturesAhead } from './usePicturesAhead'
 
 const GAP_PX = 14
 const NUMBER_PX = 20
@@ -36,6 +38,9 @@ function Spreads() {
   const step = size.height + NUMBER_PX + GAP_PX
   const spreads = spreadsOf(piece.pages.length)
   const now = piece.pages.findIndex(({ id }) => id === page.id)
+  usePicturesAhead(
+    useMemo(() => outwards(piece.pages, now).map((one) => runPicture(piece.id, one, size)), [piece, now, size]),
+  )
   const at = spreads.findIndex((spread) => spread.includes(now))
   useEffect(() => {
     const element = scroller.current

@@ -1,9 +1,10 @@
 import { TriangleAlert } from 'lucide-react'
 import { memo } from 'react'
-import { type PageSummary, pagePicture } from '../../api/client'
+import type { PageSummary } from '../../api/client'
 import { useDragging } from '../../drag/DragProvider'
 import { useDropTarget } from '../../drag/useDropTarget'
 import { useRoomNow } from '../context'
+import { runPicture } from './runPicture'
 
 interface Props {
   pieceId: string
@@ -22,7 +23,7 @@ export const RunPage = memo(function RunPage({ pieceId, page, index, size, selec
     if (cargo.kind === 'page' && cargo.pageId !== page.id)
       void room().handle.edit({ kind: 'movePage', pageId: cargo.pageId, index })
   })
-  const picture = pagePicture(pieceId, page.id, page.look, Math.round(size.width * (window.devicePixelRatio || 1)))
+  const picture = runPicture(pieceId, page, size)
   return (
     <div className="flex flex-col items-center px-px">
       <button

@@ -4,3 +4,10 @@ export function spreadsOf(pages: number): number[][] {
   for (let left = 1; left < pages; left += 2) spreads.push(left + 1 < pages ? [left, left + 1] : [left])
   return spreads
 }
+
+/** From this one to both sides, by turns: what is near comes first. */
+export const outwards = <T>(all: T[], from: number): T[] =>
+  all
+    .map((one, index) => ({ one, far: Math.abs(index - from) }))
+    .sort((a, b) => a.far - b.far)
+    .map(({ one }) => one)

@@ -161,10 +161,11 @@ final class Room {
         page.waitForFunction(
                 """
                 () => {
-                  const pictures = [...document.querySelectorAll('[data-testid=page] img')]
+                  const images = [...document.querySelectorAll('[data-testid=page] img')]
+                  const sprites = [...document.querySelectorAll('[data-testid=sprite]')]
                   const looks = [...document.querySelectorAll('[data-testid=page] [data-look]')]
-                  return pictures.every(i => i.complete && i.naturalWidth > 0)
-                    && looks.every(look => pictures.some(i => i.dataset.shows === look.dataset.look))
+                  return images.every(i => i.complete && i.naturalWidth > 0)
+                    && looks.every(look => sprites.some(i => i.dataset.shows === look.dataset.look))
                 }""");
     }
 

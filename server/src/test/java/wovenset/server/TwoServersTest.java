@@ -116,7 +116,7 @@ class TwoServersTest {
         assertThat(names).hasSize(2);
         Api.Answer sprites =
                 other.api().sprites(piece, page.path("page").path("id").asString(), 1, names);
-        assertThat(Api.pictures(sprites)).hasSize(2).allSatisfy(png -> assertThat(png)
+        assertThat(Api.pictures(sprites)).hasSize(2).allSatisfy(one -> assertThat(one.pixels())
                 .isNotEmpty());
     }
 

@@ -50,8 +50,9 @@ class SpriteController {
 
     /**
      * Several units of a page in one answer, for a request costs more than a small picture. In the asked order, each as
-     * its length in bytes (four bytes, highest first) and then so many bytes of PNG; sent as they are drawn. A length of 0
-     * says that a photo cannot be read: one bad file must not hide the rest of the page.
+     * its width and height in pixels (four bytes each, highest first) and then so many pixels, four bytes each: red, green, blue and
+     * how solid it is; sent as they are drawn. A width of 0 says that a photo cannot be read: one bad file must not hide the rest
+     * of the page.
      */
     @PostMapping(path = "/sprites", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     @ApiResponse(
@@ -76,9 +77,7 @@ class SpriteController {
         DataOutputStream out = new DataOutputStream(response.getOutputStream());
         try {
             for (CompletableFuture<byte[]> picture : pictures) {
-                byte[] png = drawn(picture);
-                out.writeInt(png.length);
-                out.write(png);
+                out.write(drawn(picture));
             }
             out.flush();
         } catch (CancellationException e) {
@@ -93,7 +92,7 @@ class SpriteController {
         } catch (CompletionException e) {
             if (e.getCause() instanceof MissingPhotoException missing) {
                 LOG.warn("A sprite was not drawn", missing);
-                return new byte[0];
+                return SpritePixels.NONE;
             }
             if (e.getCause() instanceof CancellationException cancelled) {
                 throw cancelled;

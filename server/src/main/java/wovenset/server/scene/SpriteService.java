@@ -81,7 +81,7 @@ public class SpriteService {
     private record Key(String name, int phaseX, int phaseY, double scale) {}
 
     /**
-     * Units alone, as PNG: each by itself in the asked order, drawn side by side on all processors.
+     * Units alone, as {@link SpritePixels}: each by itself in the asked order, drawn side by side on all processors.
      *
      * @param window whose earlier wishes are no longer wanted; null to draw in any case
      * @throws NotFoundException if nothing on the page looks like one of these
@@ -115,7 +115,7 @@ public class SpriteService {
     }
 
     private byte[] draw(Unit unit, Key key) {
-        return PngWriter.png(
+        return SpritePixels.of(
                 painter.unit(unit, key.scale(), key.phaseX() / (double) PHASES, key.phaseY() / (double) PHASES));
     }
 

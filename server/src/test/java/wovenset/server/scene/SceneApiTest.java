@@ -81,13 +81,14 @@ class SceneApiTest {
         bring(303);
         Api.Answer answer = sprites(2.5, name(1), name(0), name(1));
         assertThat(answer.header("Content-Type")).isEqualTo("application/octet-stream");
-        List<byte[]> pictures = Api.pictures(answer);
+        List<Api.Sprite> pictures = Api.pictures(answer);
         assertThat(pictures).hasSize(3);
-        assertThat(pictures.get(0)).isEqualTo(pictures.get(2)).isNotEqualTo(pictures.get(1));
-        var image = ImageIO.read(new ByteArrayInputStream(pictures.get(1)));
+        assertThat(pictures.get(0).pixels())
+                .isEqualTo(pictures.get(2).pixels())
+                .isNotEqualTo(pictures.get(1).pixels());
         JsonNode ink = scene().path("units").get(0).path("ink");
         double left = Math.floor(ink.path("x").asDouble() * 2.5);
-        assertThat(image.getWidth()).isEqualTo((int)
+        assertThat(pictures.get(1).width()).isEqualTo((int)
                 (Math.ceil((ink.path("x").asDouble() + ink.path("width").asDouble()) * 2.5) - left));
     }
 
@@ -102,9 +103,9 @@ class SceneApiTest {
                 Files.delete(file);
             }
         }
-        List<byte[]> pictures = Api.pictures(sprites(1.5, name(0), name(1)));
-        assertThat(pictures.get(0).length).isPositive();
-        assertThat(pictures.get(1).length).isZero();
+        List<Api.Sprite> pictures = Api.pictures(sprites(1.5, name(0), name(1)));
+        assertThat(pictures.get(0).width()).isPositive();
+        assertThat(pictures.get(1).width()).isZero();
     }
 
     @Test

@@ -140,13 +140,19 @@ public final class Api {
                         pixelsPerMm));
     }
 
-    public static List<byte[]> pictures(Answer sprites) {
-        List<byte[]> pictures = new ArrayList<>();
+    /** A sprite's pixels in rows, four bytes each: red, green, blue, how solid; none if its photo cannot be read. */
+    @SuppressWarnings("ArrayRecordComponent") // Only looked at.
+    public record Sprite(int width, int height, byte[] pixels) {}
+
+    public static List<Sprite> pictures(Answer sprites) {
+        List<Sprite> pictures = new ArrayList<>();
         ByteBuffer bytes = ByteBuffer.wrap(sprites.bytes());
         while (bytes.hasRemaining()) {
-            byte[] picture = new byte[bytes.getInt()];
-            bytes.get(picture);
-            pictures.add(picture);
+            int width = bytes.getInt();
+            int height = bytes.getInt();
+            byte[] pixels = new byte[width * height * 4];
+            bytes.get(pixels);
+            pictures.add(new Sprite(width, height, pixels));
         }
         return pictures;
     }
