@@ -10,7 +10,6 @@ import { usesOf, waitingIn } from '../workroom/piece/model'
 import { byTime, groupsOf } from './dateGroups'
 import { packed } from './packing'
 import { TablePhoto } from './TablePhoto'
-import { useChosen } from './useChosen'
 
 const SIZES = { rowHeight: 128, gap: 10, words: 40, day: 24 }
 
@@ -23,7 +22,7 @@ const nameOf = ({ fileName }: TrayPhoto) =>
 
 /** All photos of the piece in order, packed in rows, with the days between them. */
 export function LightTable() {
-  const { piece, photos, handle } = useRoom()
+  const { piece, photos, handle, chosen: selected } = useRoom()
   const notice = useNotice()
   const { edit } = handle
   const check = useQuery({
@@ -34,7 +33,7 @@ export function LightTable() {
   const scroller = useRef<HTMLElement>(null)
   const [width, setWidth] = useState(0)
   const { from, to } = useStretch(scroller, 'down')
-  const { chosen, choose, forget } = useChosen(photos.map(({ entryId }) => entryId))
+  const { chosen, choose, forget } = selected
   const moved = useRef<string | null>(null)
   useEffect(() => {
     const element = scroller.current
@@ -126,7 +125,7 @@ export function LightTable() {
         aria-label="Light table"
         data-place="bench"
         tabIndex={-1}
-        className="min-h-0 flex-1 overflow-y-auto focus-visible:outline-none"
+        className="-ml-1 min-h-0 flex-1 overflow-y-auto pt-1 pl-1 focus-visible:outline-none"
       >
         {photos.length === 0 && (
           <p className="py-24 text-center text-soft">

@@ -22,5 +22,5 @@ export function useChosen(order: string[]) {
     [order],
   )
   const forget = useCallback(() => setState({ ids: [] }), [])
-  return { chosen, choose, forget }
+  return useMemo(() => ({ chosen, choose, forget }), [chosen, choose, forget])
 }

@@ -2,6 +2,7 @@ import { useCallback, useEffect, useLayoutEffect, useMemo, useReducer, useRef, u
 import { Link } from 'react-router'
 import { FileDrop } from '../light-table/Intake'
 import { LightTable } from '../light-table/LightTable'
+import { useChosen } from '../light-table/useChosen'
 import { useIntake } from '../light-table/useIntake'
 import { useNotice } from '../ui/Notices'
 import { useSeenInAddress, useStation } from './address/useAddress'
@@ -33,6 +34,7 @@ export function Workroom() {
   const { open, undo, redo, edit } = handle
   const photos = usePhotos(pieceId, open?.stored.entries)
   const intake = useIntake(pieceId, handle)
+  const chosen = useChosen(useMemo(() => photos.map(({ entryId }) => entryId), [photos]))
   useSeenInAddress({ piece: open?.piece, selection, select, view, setView })
 
   useEffect(() => {
@@ -78,13 +80,14 @@ export function Workroom() {
       frameScene,
       photos,
       intake,
+      chosen,
       selection,
       select,
       view,
       setView,
       place,
     }
-  }, [open, page, photos, intake, frame, frames, handle, station, goTo, selection, view, place])
+  }, [open, page, photos, intake, chosen, frame, frames, handle, station, goTo, selection, view, place])
   // While a page that was not seen yet is being read, the last one stays.
   if (loaded && loaded !== held) setHeld(loaded)
   const room = loaded ?? (held?.piece.id === pieceId ? held : null)

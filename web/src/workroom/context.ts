@@ -1,5 +1,6 @@
 import { createContext, type Dispatch, useContext } from 'react'
 import type { FrameScene, PageScene, Photo } from '../api/client'
+import type { useChosen } from '../light-table/useChosen'
 import type { useIntake } from '../light-table/useIntake'
 import type { Station } from './address/stations'
 import type { View } from './view/view'
@@ -32,6 +33,8 @@ export interface Room {
   photos: TrayPhoto[]
   /** Photos that are on their way in; they go on coming whatever station is open. */
   intake: ReturnType<typeof useIntake>
+  /** Photos selected on the light table. */
+  chosen: ReturnType<typeof useChosen>
   selection: Selection
   select: Dispatch<SelectionAction>
   /** What of the page is seen; nothing while all of it is. */

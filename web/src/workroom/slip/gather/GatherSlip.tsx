@@ -3,6 +3,7 @@ import { useRoom } from '../../context'
 import { waitingIn } from '../../piece/model'
 import { Part } from '../Part'
 import { NextSteps } from './NextSteps'
+import { PrintsPart } from './PrintsPart'
 import { SplitPart } from './SplitPart'
 
 /** Bringing photos in, and what can be done with them next, in their numbers. */
@@ -23,6 +24,7 @@ export function GatherSlip() {
           {waiting > 0 && <NextSteps waiting={waiting} />}
         </Part>
       )}
+      {photos.length > 0 && <PrintsPart />}
       {photos.length > 0 && <SplitPart folded={photos.length > 1} />}
     </>
   )

@@ -7,6 +7,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.KeyboardModifier;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -19,6 +20,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
 import wovenset.core.testing.TestPhotos;
 import wovenset.server.testing.TestServer;
 
@@ -50,6 +52,37 @@ class GatherTest {
                 .isVisible();
         assertThat(room.page.getByText(Pattern.compile("cut.jpg.*cut short"))).isVisible();
         assertThat(room.page.getByText("1 photo, 1 not placed")).isVisible();
+    }
+
+    @Test
+    void selectedPhotosAreLaidAsPrintsInOneSizeAndTheOthersInAnother() {
+        Room room = Room.start(browser.window(), "Prints", "kite-01.jpg", "kite-02.jpg", "kite-03.jpg", "kite-04.jpg");
+        room.step("Gather");
+        room.buttonLike("^kite-01.jpg,").click();
+        room.buttonLike("^kite-02.jpg,")
+                .click(new Locator.ClickOptions().setModifiers(List.of(KeyboardModifier.CONTROL)));
+        room.part("Prints of exact size");
+        room.set("Print width", "13 cm");
+        room.set("Print height", "9 cm");
+        room.button("Lay the 2 selected as prints").click();
+        assertThat(room.frames()).hasCount(2);
+        room.step("Gather");
+        room.set("Print width", "400");
+        room.button("Lay the 2 that wait as prints").click();
+        assertThat(room.page.getByText(Pattern.compile("The sheet has room for prints of 280.mm × 180.mm at most")))
+                .isVisible();
+        room.set("Print width", "60");
+        room.set("Print height", "90");
+        room.button("Lay the 2 that wait as prints").click();
+        assertThat(room.frames()).hasCount(4);
+        assertThat(room.stored().path("items").valueStream().map(item -> {
+                    JsonNode box = item.path("placement").path("box");
+                    return Math.max(
+                            box.path("width").asInt(), box.path("height").asInt());
+                }))
+                .containsExactly(130_000, 130_000, 90_000, 90_000);
+        room.button("Undo: Lay 2 prints").click();
+        assertThat(room.frames()).hasCount(2);
     }
 
     @Test

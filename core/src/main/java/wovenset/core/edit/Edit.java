@@ -110,6 +110,26 @@ public sealed interface Edit {
      */
     record ComposeWaiting(UUID pageId, int each) implements Edit {}
 
+    /** The most copies of one photo. */
+    int MOST_COPIES = 99;
+
+    /** The most prints that are laid at once. */
+    int MOST_PRINTS = 2000;
+
+    /**
+     * A photo as a print of an exact size, which lies wide or upright as the photo is.
+     *
+     * @param copies 1 to {@value Edit#MOST_COPIES}
+     */
+    record PrintWish(UUID entryId, Length width, Length height, int copies) {}
+
+    /**
+     * Lays prints without words on sheets, to be cut out: on pages from this one on where nothing is arranged, and on new ones after them.
+     *
+     * @param gap between prints
+     */
+    record LayPrints(UUID pageId, List<PrintWish> prints, Length gap) implements Edit {}
+
     /**
      * Lays one photo over several frames of a page, or over as many pages as it has parts, each filled to its edges.
      *

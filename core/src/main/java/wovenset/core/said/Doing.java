@@ -24,6 +24,7 @@ public enum Doing implements Code {
     FLOW,
     COMPOSE,
     SPLIT,
+    LAY_PRINTS,
     ADD_PAGE,
     COPY_PAGE,
     DELETE_PAGE,

@@ -83,6 +83,8 @@ public enum Reason implements Code {
     NOTHING_TO_PROPOSE,
     NOTHING_WAITS,
     COPIES,
+    PRINT_TOO_LARGE,
+    TOO_MANY_TO_LAY,
     PAGE_HAS_PHOTOS,
     EACH_AT_LEAST_ONE,
     TOO_MANY_TO_PROPOSE,

@@ -32,6 +32,7 @@ public final class Edits {
         new PatternEdits(facts, ids).register(handlers);
         new ComposeEdits(facts, ids).register(handlers);
         new SplitEdits(ids).register(handlers);
+        new PrintEdits(facts, ids).register(handlers);
         new FillEdits().register(handlers);
         new WordsEdits(ids).register(handlers);
         new ItemEdits(facts, ids).register(handlers);

@@ -32,7 +32,6 @@ import wovenset.core.said.Reason;
 
 /** Edits of the photos that were gathered, their words, and their flow into frames. */
 final class EntryEdits {
-    private static final int MOST_COPIES = 99;
 
     private final PhotoFacts facts;
     private final Supplier<UUID> ids;
@@ -134,8 +133,8 @@ final class EntryEdits {
     }
 
     private Outcome flow(Piece piece, int copies) {
-        if (copies < 1 || copies > MOST_COPIES) {
-            throw EditRefusedException.of("copies", Reason.COPIES, MOST_COPIES);
+        if (copies < 1 || copies > Edit.MOST_COPIES) {
+            throw EditRefusedException.of("copies", Reason.COPIES, Edit.MOST_COPIES);
         }
         List<Entry> waiting = ComposeEdits.waiting(piece).stream()
                 .flatMap(entry -> Collections.nCopies(copies, entry).stream())

@@ -58,7 +58,7 @@ final class StyleEdits {
         FrameStyle style = withFreeName(
                 piece.styles(),
                 new FrameStyle(edit.style(), edit.name(), look.bands(), look.cornerRadius(), look.shadow()));
-        Page dressed = page.mapFrames(wearing(style.id(), frames::contains));
+        Page dressed = dressing(style.id(), frames::contains).apply(page);
         return Outcome.of(
                 piece.withStyles(piece.styles().with(style)).mapPage(page.id(), old -> dressed),
                 Doing.ADD_STYLE,
@@ -72,20 +72,24 @@ final class StyleEdits {
         }
         StyleSheet sheet = piece.styles().without(style.id());
         UUID usual = sheet.usual().id();
-        Piece undressed = piece.mapPages(page ->
-                page.mapFrames(wearing(usual, frame -> frame.style().style().equals(style.id()))));
+        Piece undressed =
+                piece.mapPages(dressing(usual, frame -> frame.style().style().equals(style.id())));
         return Outcome.of(undressed.withStyles(sheet), Doing.REMOVE_STYLE, style.name());
     }
 
     private static Outcome wearEverywhere(Piece piece, Edit.WearEverywhere edit) {
         FrameStyle style = named(piece, edit.style());
-        Piece dressed = piece.mapPages(page -> page.mapFrames(wearing(style.id(), frame -> !frame.showsWords())));
+        Piece dressed = piece.mapPages(dressing(style.id(), frame -> !frame.showsWords()));
         return Outcome.of(
                 dressed.withStyles(piece.styles().withUsual(style.id())), Doing.WEAR_EVERYWHERE, style.name());
     }
 
-    private static UnaryOperator<Frame> wearing(UUID style, Predicate<Frame> whether) {
-        return frame -> whether.test(frame) ? frame.withStyle(StyleUse.of(style)) : frame;
+    /** The page with these frames in a style; the same one if they wear it. */
+    private static UnaryOperator<Page> dressing(UUID style, Predicate<Frame> whether) {
+        return page -> {
+            Page dressed = page.mapFrames(frame -> whether.test(frame) ? frame.withStyle(StyleUse.of(style)) : frame);
+            return dressed.equals(page) ? page : dressed;
+        };
     }
 
     /** The style of this name, or the refusal that it is gone. */

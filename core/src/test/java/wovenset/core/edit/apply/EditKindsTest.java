@@ -73,6 +73,7 @@ class EditKindsTest {
                 new Edit.CaptionEntry(entry(PIECE, 1), "c"),
                 new Edit.ShowSubject(entry(PIECE, 1), Optional.of(new Region(0.1, 0.1, 0.5, 0.5))),
                 new Edit.FlowEntries(),
+                new Edit.LayPrints(PAGE, List.of(new Edit.PrintWish(entry(PIECE, 1), mm(50), mm(50), 1)), mm(4)),
                 new Edit.AddPage(PAGE),
                 new Edit.CopyPage(PAGE),
                 new Edit.DeletePage(PAGE),
@@ -162,7 +163,9 @@ class EditKindsTest {
         Page other = PIECE.pages().get(1);
         boolean ofAll = edit instanceof Edit.SetFormat
                 || edit instanceof Edit.SetGridOfAll
-                || edit instanceof Edit.SizeFromCells;
+                || edit instanceof Edit.SizeFromCells
+                // Prints come on the next page that is a sheet.
+                || edit instanceof Edit.LayPrints;
         if (!ofAll) {
             assertThat(after.page(other.id()).orElseThrow()).isSameAs(other);
         }
