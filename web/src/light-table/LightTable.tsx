@@ -22,7 +22,7 @@ const nameOf = ({ fileName }: TrayPhoto) =>
 
 /** All photos of the piece in order, packed in rows, with the days between them. */
 export function LightTable() {
-  const { piece, photos, handle, chosen: selected } = useRoom()
+  const { piece, photos, handle, chosen: selected, selection } = useRoom()
   const notice = useNotice()
   const { edit } = handle
   const check = useQuery({
@@ -142,7 +142,7 @@ export function LightTable() {
                   place={one}
                   dayRoom={SIZES.day}
                   chosen={chosen.has(one.item.entryId)}
-                  onChoose={(how) => choose(one.item.entryId, how)}
+                  onChoose={(how) => choose(one.item.entryId, how === 'alone' && selection.several ? 'more' : how)}
                   uses={uses.get(one.item.entryId) ?? []}
                   sharpness={sharpness.get(one.item.entryId)}
                   onDropped={(other) => {

@@ -1,4 +1,4 @@
-import { Keyboard, Redo2, Undo2 } from 'lucide-react'
+import { CopyCheck, Keyboard, Redo2, Undo2 } from 'lucide-react'
 import { IconButton } from '../../ui/Button'
 import { useRefusedField } from '../../fields/refusals'
 import { useRoom } from '../context'
@@ -7,7 +7,7 @@ import { ScaleMenu } from '../view/ScaleMenu'
 
 /** Above the bench: whether all is saved, what can be undone, and how large the page is seen. */
 export function BenchBar({ onKeys }: { onKeys: () => void }) {
-  const { handle, station } = useRoom()
+  const { handle, station, selection, select } = useRoom()
   const { open, saving, undo, redo } = handle
   const refused = useRefusedField()
   return (
@@ -39,6 +39,14 @@ export function BenchBar({ onKeys }: { onKeys: () => void }) {
             <PageDoings />
           </>
         )}
+        <IconButton
+          name="Take hold of several: each press adds one, or lets go of it"
+          aria-pressed={selection.several}
+          className={selection.several ? 'bg-woad text-on-woad hover:bg-woad' : ''}
+          onClick={() => select({ kind: 'several', on: !selection.several })}
+        >
+          <CopyCheck size={17} />
+        </IconButton>
         <IconButton name="Keys" aria-keyshortcuts="?" onClick={onKeys}>
           <Keyboard size={17} />
         </IconButton>

@@ -1,12 +1,14 @@
 import { type PointerEvent, useState } from 'react'
-import type { Edit, Grid, PageScene, Track } from '../../api/client'
+import type { Box, Edit, Grid, PageScene, Track } from '../../api/client'
 import { LengthField } from '../../measure/LengthField'
 import { inUnit, say } from '../../measure/units'
 import { gridFor, withMargins } from '../piece/arrangement'
 import { useRoom } from '../context'
 import { followPointer } from '../frames/pointerDrag'
-import type { Page } from '../piece/model'
+import { boundsAround } from '../frames/spots'
+import { moveOf, type Page } from '../piece/model'
 import { across, down, marginsAcross, marginsDown, type Measured, type Stretch } from './dimensions'
+import { frameAcross, frameDown, spotWith } from './frameDimensions'
 import type { BenchScale } from './useBenchScale'
 
 const NAMES: Record<Measured, string> = {
@@ -20,6 +22,12 @@ const NAMES: Record<Measured, string> = {
   right: 'Right margin',
   bottom: 'Bottom margin',
   left: 'Left margin',
+  frameLeft: 'Left of the frame',
+  frameWidth: 'Width of the frame',
+  frameRight: 'Right of the frame',
+  frameTop: 'Above the frame',
+  frameHeight: 'Height of the frame',
+  frameBottom: 'Below the frame',
 }
 /** Distance of the two tiers of lines from the bleed's edge. */
 const OUTER = 44
@@ -30,25 +38,35 @@ const LABEL_PX = 50
 
 /** Page, margins, cells and gaps as a workshop drawing shows them; each number is a button that opens a field. */
 export function DimensionLines({ scale, scene }: { scale: BenchScale; scene: PageScene }) {
-  const { page, piece, handle } = useRoom()
+  const { page, storedPage, piece, handle, frame, frameScene } = useRoom()
   const [editing, setEditing] = useState<string | null>(null)
   const [wrong, setWrong] = useState<string>()
   const s = scale.pixelsPerMm
   const bleed = scene.bleedMm * s
   const { format } = piece
   const { arrangement } = page
-  const stretches =
-    arrangement.kind === 'grid'
+  // Of a frame that no row and column measures, its own size and distances are what serves now.
+  const own =
+    frame && frameScene && !frame.across && (frame.spot || arrangement.kind !== 'grid') ? frameScene : undefined
+  const spot = storedPage.frames.find(({ id }) => id === frame?.id)?.spot
+  const fixed = own !== undefined && (!spot || frame?.locked === true)
+  const stretches = own
+    ? { across: frameAcross(scene, own), down: frameDown(scene, own) }
+    : arrangement.kind === 'grid'
       ? { across: across(scene, arrangement), down: down(scene, arrangement) }
       : { across: marginsAcross(scene, arrangement.margins), down: marginsDown(scene, arrangement.margins) }
 
-  const edit = (stretch: Stretch, length: number) => editOf(stretch, length, page, format, scene)
+  const edit = (stretch: Stretch, length: number): Edit =>
+    own && spot && stretch.measured?.startsWith('frame')
+      ? { kind: 'moveItems', pageId: page.id, moves: [moveOf(own.frameId, spotWith(spot, stretch, length))] }
+      : editOf(stretch, length, page, format, scene)
   const commit = async (stretch: Stretch, length: number) => {
     const problem = await handle.edit(edit(stretch, length), { quiet: true })
     setWrong(problem?.message)
     if (!problem) setEditing(null)
   }
   const common = { scale, bleed, editing, wrong, setEditing, setWrong, commit, edit }
+  const mine = { ...common, fixed }
   return (
     <div className="pointer-events-none absolute inset-0">
       <svg aria-hidden className="absolute inset-0 size-full text-soft" stroke="currentColor" strokeWidth="1">
@@ -56,16 +74,17 @@ export function DimensionLines({ scale, scene }: { scale: BenchScale; scene: Pag
         <Line stretches={stretches.across} way="across" offset={bleed + INNER} scale={scale} />
         <Line stretches={[{ from: 0, to: scene.heightMm }]} way="down" offset={bleed + OUTER} scale={scale} />
         <Line stretches={stretches.down} way="down" offset={bleed + INNER} scale={scale} />
+        {own && <Reach box={boundsAround(own.box, own.turnDegrees)} scale={scale} offset={bleed + INNER} />}
       </svg>
       <Label {...common} way="across" tier={OUTER} stretch={{ from: 0, to: scene.widthMm, measured: 'pageWidth' }} />
       <Label {...common} way="down" tier={OUTER} stretch={{ from: 0, to: scene.heightMm, measured: 'pageHeight' }} />
       {stretches.across.map(
         (stretch) =>
-          stretch.measured && <Label key={keyOf(stretch)} {...common} way="across" tier={INNER} stretch={stretch} />,
+          stretch.measured && <Label key={keyOf(stretch)} {...mine} way="across" tier={INNER} stretch={stretch} />,
       )}
       {stretches.down.map(
         (stretch) =>
-          stretch.measured && <Label key={keyOf(stretch)} {...common} way="down" tier={INNER} stretch={stretch} />,
+          stretch.measured && <Label key={keyOf(stretch)} {...mine} way="down" tier={INNER} stretch={stretch} />,
       )}
     </div>
   )
@@ -100,7 +119,19 @@ function Line({
   return <path d={path} fill="none" />
 }
 
+/** Thin lines from a frame to where it is measured. */
+function Reach({ box, scale, offset }: { box: Box; scale: BenchScale; offset: number }) {
+  const s = scale.pixelsPerMm
+  const [left, right] = [box.x, box.x + box.width].map((x) => Math.round(scale.left + x * s) + 0.5)
+  const [top, bottom] = [box.y, box.y + box.height].map((y) => Math.round(scale.top + y * s) + 0.5)
+  const [above, beside] = [scale.top - offset, scale.left - offset]
+  const path = `M${left} ${above}V${top}M${right} ${above}V${top}M${beside} ${top}H${left}M${beside} ${bottom}H${left}`
+  return <path d={path} fill="none" strokeDasharray="2 3" opacity={0.7} />
+}
+
 interface LabelProps {
+  /** Only said, for something else decides it. */
+  fixed?: boolean
   scale: BenchScale
   bleed: number
   way: Way
@@ -116,7 +147,7 @@ interface LabelProps {
 
 const keyOf = ({ measured, track }: Stretch) => `${measured} ${track ?? ''}`
 /** These grow when they are dragged towards the page's middle, that is, backwards. */
-const BACKWARDS = new Set<Measured>(['right', 'bottom'])
+const BACKWARDS = new Set<Measured>(['right', 'bottom', 'frameRight', 'frameBottom'])
 const DRAG_STEP = 500
 
 function nameOf({ measured, track }: Stretch): string {
@@ -124,7 +155,20 @@ function nameOf({ measured, track }: Stretch): string {
   return measured === 'cellWidth' ? `Width of column ${track + 1}` : `Height of row ${track + 1}`
 }
 
-function Label({ scale, bleed, way, tier, stretch, editing, wrong, setEditing, setWrong, commit, edit }: LabelProps) {
+function Label({
+  scale,
+  bleed,
+  way,
+  tier,
+  stretch,
+  editing,
+  wrong,
+  setEditing,
+  setWrong,
+  commit,
+  edit,
+  fixed,
+}: LabelProps) {
   const { piece, handle } = useRoom()
   const { measured, from, to } = stretch
   if (!measured) return null
@@ -138,6 +182,15 @@ function Label({ scale, bleed, way, tier, stretch, editing, wrong, setEditing, s
       ? { left: scale.left + middle, top: scale.top - level }
       : { left: scale.left - level, top: scale.top + middle }
   const length = Math.round((to - from) * 1000)
+  const look = { ...at, transform: `translate(-50%, -50%)${way === 'down' ? ' rotate(-90deg)' : ''}` }
+  const words = narrow ? inUnit(length, piece.format) : say(length, piece.format)
+  if (fixed) {
+    return (
+      <span title={name} className="absolute bg-mat px-1 text-[13px] leading-4 whitespace-nowrap" style={look}>
+        {words}
+      </span>
+    )
+  }
   if (editing === keyOf(stretch)) {
     return (
       <div
@@ -181,9 +234,9 @@ function Label({ scale, bleed, way, tier, stretch, editing, wrong, setEditing, s
         setEditing(keyOf(stretch))
       }}
       className={`${way === 'across' ? 'cursor-ew-resize' : 'cursor-ns-resize'} pointer-events-auto absolute touch-none bg-mat px-1 text-[13px] leading-4 whitespace-nowrap hover:bg-woad hover:text-on-woad`}
-      style={{ ...at, transform: `translate(-50%, -50%)${way === 'down' ? ' rotate(-90deg)' : ''}` }}
+      style={look}
     >
-      {narrow ? inUnit(length, piece.format) : say(length, piece.format)}
+      {words}
     </button>
   )
 }

@@ -102,11 +102,11 @@ export const FramePlace = memo(function FramePlace(props: Props) {
         aria-label={said + lies}
         aria-pressed={selected}
         onClick={(event) => {
-          if (event.shiftKey && !movable)
+          if ((event.shiftKey || room().selection.several) && !movable)
             room().select({ kind: 'toggle', pageId: room().page.id, frameIds: [scene.frameId] })
           else if (!movable) choose()
         }}
-        onFocus={() => !pressed.current && choose()}
+        onFocus={() => !pressed.current && !room().selection.several && choose()}
         onDoubleClick={() => {
           if (frame?.text) write()
           else if (scene.photo && !frame?.locked) room().select({ kind: 'crop', on: true })

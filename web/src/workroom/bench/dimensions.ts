@@ -2,7 +2,22 @@ import type { Grid, Margins, PageScene } from '../../api/client'
 
 /** What a dimension line measures, and so what typing over its number changes. */
 export type Measured =
-  'pageWidth' | 'pageHeight' | 'cellWidth' | 'cellHeight' | 'columnGap' | 'rowGap' | 'top' | 'right' | 'bottom' | 'left'
+  | 'pageWidth'
+  | 'pageHeight'
+  | 'cellWidth'
+  | 'cellHeight'
+  | 'columnGap'
+  | 'rowGap'
+  | 'top'
+  | 'right'
+  | 'bottom'
+  | 'left'
+  | 'frameLeft'
+  | 'frameWidth'
+  | 'frameRight'
+  | 'frameTop'
+  | 'frameHeight'
+  | 'frameBottom'
 
 /** A stretch of a dimension line in page millimetres; only the first of equal ones carries its number. */
 export interface Stretch {

@@ -21,7 +21,9 @@ export function useMoveFrames(scale: BenchScale) {
       select({ kind: 'toggle', pageId: page.id, frameIds: group })
       return
     }
-    const held = selection.frameIds.includes(frameId) ? selection.frameIds : group
+    const { several } = selection
+    const wasHeld = selection.frameIds.includes(frameId)
+    const held = wasHeld ? selection.frameIds : several ? [...selection.frameIds, ...group] : group
     if (held !== selection.frameIds) select({ kind: 'frames', pageId: page.id, frameIds: held })
     const moving = page.frames.filter(
       ({ id, spot, across, locked }) => held.includes(id) && (spot ?? across) && !locked,
@@ -48,7 +50,10 @@ export function useMoveFrames(scale: BenchScale) {
           .edit({ kind: 'moveItems', pageId: page.id, moves: now.map(({ frameId: id, spot }) => moveOf(id, spot)) })
           .then((problem) => problem && drafts.clear())
       },
-      tap: () => select({ kind: 'frames', pageId: page.id, frameIds: group }),
+      tap: () => {
+        if (!several) select({ kind: 'frames', pageId: page.id, frameIds: group })
+        else if (wasHeld) select({ kind: 'toggle', pageId: page.id, frameIds: group })
+      },
       cancel: () => drafts.clear(),
     })
   }

@@ -15,12 +15,20 @@ export interface Selection {
   cropping: boolean
   /** Whether the next drag on the page draws a frame. */
   drawing: boolean
+  /** Whether a press takes hold of one more, as with Shift: for fingers. */
+  several: boolean
   pivot: Pivot
   /** The frame whose words, or the words below which, are being written on the bench. */
   writing?: string
 }
 
-export const NOTHING: Selection = { frameIds: [], cropping: false, drawing: false, pivot: { x: 0.5, y: 0.5 } }
+export const NOTHING: Selection = {
+  frameIds: [],
+  cropping: false,
+  drawing: false,
+  several: false,
+  pivot: { x: 0.5, y: 0.5 },
+}
 
 export type SelectionAction =
   | { kind: 'page'; pageId: string }
@@ -31,26 +39,28 @@ export type SelectionAction =
   | { kind: 'crop'; on: boolean }
   | { kind: 'draw'; on: boolean }
   | { kind: 'write'; pageId: string; frameId: string | undefined }
+  | { kind: 'several'; on: boolean }
   | { kind: 'pivot'; pivot: Pivot }
   | { kind: 'none' }
 
 export function selectionReducer(state: Selection, action: SelectionAction): Selection {
-  const { pivot } = state
+  const { pivot, several } = state
+  const kept = { ...NOTHING, pivot, several }
   switch (action.kind) {
     case 'page':
-      return { ...NOTHING, pivot, pageId: action.pageId }
+      return { ...kept, pageId: action.pageId }
     case 'frame': {
       const same = state.frameIds.length === 1 && state.frameIds[0] === action.frameId
-      return same ? state : { ...NOTHING, pivot, pageId: action.pageId, frameIds: [action.frameId] }
+      return same ? state : { ...kept, pageId: action.pageId, frameIds: [action.frameId] }
     }
     case 'toggle': {
       const before = state.pageId === undefined || state.pageId === action.pageId ? state.frameIds : []
       const held = action.frameIds.every((id) => before.includes(id))
       const rest = before.filter((id) => !action.frameIds.includes(id))
-      return { ...NOTHING, pivot, pageId: action.pageId, frameIds: held ? rest : [...rest, ...action.frameIds] }
+      return { ...kept, pageId: action.pageId, frameIds: held ? rest : [...rest, ...action.frameIds] }
     }
     case 'frames':
-      return { ...NOTHING, pivot, pageId: action.pageId, frameIds: action.frameIds }
+      return { ...kept, pageId: action.pageId, frameIds: action.frameIds }
     case 'crop':
       return { ...state, cropping: action.on && state.frameIds.length === 1, drawing: false }
     case 'write': {
@@ -59,6 +69,8 @@ export function selectionReducer(state: Selection, action: SelectionAction): Sel
     }
     case 'draw':
       return { ...NOTHING, pivot, pageId: state.pageId, drawing: action.on }
+    case 'several':
+      return { ...state, several: action.on, cropping: false, drawing: false }
     case 'pivot':
       return { ...state, pivot: action.pivot }
     case 'none':

@@ -64,6 +64,15 @@ class AccessibilityTest {
         room.part("Patterns");
         assertThat(room.button("Use Lintel, 4 frames")).isVisible();
         check(room.page, "patterns");
+        room.buttonLike("^Propose for").click();
+        assertThat(room.buttonLike("^Arrangement 1:")).isFocused();
+        check(room.page, "proposals over the bench");
+        room.page.keyboard().press("Escape");
+        room.step("Dress");
+        room.button("Another style like this one").click();
+        assertThat(room.field("Name")).isVisible();
+        check(room.page, "frame styles");
+        room.step("Arrange");
         room.part("Frames by hand");
         room.part("Guides");
         room.part("What lies on the page");

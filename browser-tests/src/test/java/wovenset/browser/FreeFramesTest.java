@@ -300,6 +300,31 @@ class FreeFramesTest {
     }
 
     @Test
+    void aSelectedFrameIsMeasuredAndItsDistancesAreTyped() {
+        Room room = twoPhotos("Measured");
+        room.frame(2).click();
+        assertThat(room.buttonLike("^Left of the frame")).hasCount(0);
+        room.button("Take it out").click();
+        room.saved();
+        room.set("From left", "150");
+        room.set("Frame width", "60");
+        room.buttonLike("^Right of the frame: 90.mm$").click();
+        room.set("Right of the frame", "50");
+        assertThat(room.buttonLike("^Right of the frame: 50.mm$")).isVisible();
+        room.buttonLike("^Width of the frame: 60.mm$").click();
+        room.set("Width of the frame", "70");
+        JsonNode spot = spots(room).get(0);
+        assertThat(um(spot, "x")).isEqualTo(190_000);
+        assertThat(um(spot, "width")).isEqualTo(70_000);
+        room.buttonLike("^Left of the frame").click();
+        room.set("Left of the frame", "5");
+        double gap = room.scene().path("frames").get(0).path("box").path("x").asDouble()
+                + room.scene().path("frames").get(0).path("box").path("width").asDouble()
+                + 5;
+        assertThat(um(spots(room).get(0), "x") / 1000.0).isEqualTo(gap, within(0.01));
+    }
+
+    @Test
     void aFrameIsDraggedByTouch() {
         Room room = twoPhotos("Touch");
         room.frame(1).click();
@@ -318,6 +343,27 @@ class FreeFramesTest {
     }
 
     /** A finger that is put down, drawn along in small steps, and lifted. */
+    @Test
+    void severalAreTakenHoldOfByFinger() {
+        Room room = Room.placed(browser.touchWindow(), "Fingers", "kite-01.jpg", "kite-02.jpg", "kite-03.jpg");
+        Locator several = room.buttonLike("^Take hold of several");
+        several.tap();
+        room.frame(1).tap();
+        room.frame(3).tap();
+        assertThat(room.page.getByText("2 frames")).isVisible();
+        room.buttonLike("^Take 2 out").tap();
+        room.saved();
+        room.frame(2).tap();
+        assertThat(room.page.getByText("3 frames")).isVisible();
+        room.frame(1).tap();
+        assertThat(room.page.getByText("2 frames")).isVisible();
+        several.tap();
+        room.frame(1).tap();
+        assertThat(room.page.getByText("Frame 1")).isVisible();
+        assertThat(room.frame(1).getAttribute("aria-pressed")).isEqualTo("true");
+        assertThat(room.frame(2).getAttribute("aria-pressed")).isEqualTo("false");
+    }
+
     private static void touch(Room room, double[] from, double[] to) {
         CDPSession finger = room.page.context().newCDPSession(room.page);
         for (int step = 0; step <= 6; step++) {

@@ -14,6 +14,7 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -149,5 +150,26 @@ class PhotoDecoderTest {
         assertThatThrownBy(() -> decode(png, 200))
                 .isInstanceOf(RefusedPhotoException.class)
                 .hasMessageContaining("FILE_PIXELS_DAMAGED");
+    }
+
+    /** A quarter of a derived file is what averaging it would give, of a JPEG and of a picture with clear parts. */
+    @Test
+    void aQuarterOfADerivedFileLooksAsTheWhole() {
+        for (byte[] file : List.of(TestPhotos.jpeg(400, 300, 8), TestPhotos.clearPng(400, 300, 9))) {
+            BufferedImage quarter = DerivedPixels.readQuarter(file);
+            assertThat(quarter.getWidth()).isEqualTo(100);
+            assertThat(quarter.getHeight()).isEqualTo(75);
+            BufferedImage whole = DerivedPixels.read(file);
+            assertThat(quarter.getColorModel().hasAlpha())
+                    .isEqualTo(whole.getColorModel().hasAlpha());
+            assertThat(Likeness.of(onWhite(quarter), onWhite(DerivedPixels.reduced(whole, 100, 75))))
+                    .isGreaterThan(0.98);
+        }
+    }
+
+    private static BufferedImage onWhite(BufferedImage picture) {
+        BufferedImage white = new BufferedImage(picture.getWidth(), picture.getHeight(), BufferedImage.TYPE_3BYTE_BGR);
+        white.createGraphics().drawImage(picture, 0, 0, Color.WHITE, null);
+        return white;
     }
 }

@@ -18,6 +18,9 @@ import wovenset.server.recent.Recent;
 /** Pixels for the screen from the photos' derived sizes, kept in memory up to a fifth of the heap. */
 @Component
 class ScreenRasters implements PhotoRasters {
+    /** A quarter of the small size: enough for pages as small as those in the run. */
+    private static final int QUARTER = Derivatives.SMALL / 4;
+
     private final PhotoStore store;
     private final Recent<Key, BufferedImage> kept =
             Recent.bytes(Runtime.getRuntime().maxMemory() / 5, ScreenRasters::size);
@@ -53,12 +56,17 @@ class ScreenRasters implements PhotoRasters {
 
     /** At least twice as fine as what is averaged from it, while there is such a one: fine patterns would else come out otherwise. */
     private static int base(int longEdge) {
+        if (longEdge <= QUARTER / 2) {
+            return QUARTER;
+        }
         return longEdge <= Derivatives.SMALL / 2 ? Derivatives.SMALL : Derivatives.LARGE;
     }
 
     private BufferedImage read(PhotoId photo, int derived) {
         try {
-            return DerivedPixels.read(Files.readAllBytes(store.derived(photo, derived)));
+            return derived == QUARTER
+                    ? DerivedPixels.readQuarter(Files.readAllBytes(store.derived(photo, Derivatives.SMALL)))
+                    : DerivedPixels.read(Files.readAllBytes(store.derived(photo, derived)));
         } catch (IOException | UncheckedIOException | RefusedPhotoException e) {
             throw MissingPhotoException.damaged(store.original(photo).name(), e);
         }
