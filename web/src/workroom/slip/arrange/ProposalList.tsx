@@ -43,7 +43,7 @@ export function ProposalList({ proposals, stale, large, chosen, onPick, onTry }:
             aria-pressed={chosen(proposal)}
             {...trying(proposal)}
             onClick={() => onPick(proposal)}
-            className={`block h-full w-full border bg-paper text-left align-top ${large ? 'p-2' : 'p-1'} ${chosen(proposal) ? 'border-woad bg-wash outline-1 outline-woad' : 'border-line hover:border-woad'}`}
+            className={`flex h-full w-full flex-col justify-start border bg-paper text-left ${large ? 'p-2' : 'p-1'} ${chosen(proposal) ? 'border-woad bg-wash outline-1 outline-woad' : 'border-line hover:border-woad'}`}
           >
             <span className={`flex ${most} justify-center overflow-hidden bg-mat`}>
               <img

@@ -3,6 +3,7 @@ import { Button, IconButton } from '../../../ui/Button'
 import { Choice } from '../../../fields/Choice'
 import { NumberField } from '../../../fields/NumberField'
 import { Wrong } from '../../../fields/Wrong'
+import { KeepStyle } from '../../styles/KeepStyle'
 import { WornStyle } from '../../styles/WornStyle'
 import { BorderFields } from '../../styles/BorderFields'
 import { Part } from '../Part'
@@ -121,6 +122,7 @@ export function BorderPart({ frames, folded = false }: { frames: Frame[]; folded
             onCommit={(percent) => patch({ kind: 'setOpacity', opacity: percent / 100 })}
           />
         </div>
+        <KeepStyle frames={frames} like={kept} />
       </div>
       {others && <Wrong className="pt-1">{others}</Wrong>}
     </Part>

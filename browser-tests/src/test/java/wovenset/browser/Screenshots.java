@@ -69,6 +69,7 @@ public final class Screenshots {
         page.navigate(address + "/storage");
         page.getByText("Photos as you brought them in").waitFor();
         take("storage");
+        takeStyles();
         takeWords();
         takeArrangements();
         takeClose();
@@ -86,6 +87,25 @@ public final class Screenshots {
         take("words");
         page.keyboard().press("Escape");
         undo(kites, 2);
+    }
+
+    /** Two styles on one page; both steps and what was typed are taken back. */
+    private void takeStyles() {
+        Room lookbook = open("Saltmarsh Pottery, autumn lookbook");
+        lookbook.button("Page 2").click();
+        lookbook.step("Dress");
+        lookbook.button("Another style like this one").click();
+        lookbook.button("Close this message").click();
+        lookbook.set("Name", "Wide");
+        lookbook.set("Border width", "4");
+        lookbook.frame(2).click();
+        lookbook.buttonLike("^Wide, put on").click();
+        lookbook.saved();
+        lookbook.toPage();
+        lookbook.buttonLike("^Wide, 1 on this page").click();
+        lookbook.painted();
+        take("styles");
+        undo(lookbook, 4);
     }
 
     private void takeClose() {
@@ -134,16 +154,11 @@ public final class Screenshots {
         room.ready();
     }
 
-    /** The first proposal chosen, and taken back. */
     private void takeProposals(Room kites) {
         kites.buttonLike("^Propose for").click();
-        kites.buttonLike("^Arrangement 1:").click();
-        kites.saved();
-        kites.painted();
-        kites.buttonLike("^Arrangement 1:")
-                .evaluate("button => button.closest('section').scrollIntoView({ block: 'start' })");
+        kites.buttonLike("^Arrangement 1:").waitFor();
         take("proposals");
-        undo(kites, 1);
+        page.keyboard().press("Escape");
     }
 
     private void takeDark() {
