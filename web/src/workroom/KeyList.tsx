@@ -9,6 +9,7 @@ const KEYS: [string, [string, string][]][] = [
     [
       ['Ctrl Z, Ctrl Shift Z', 'undo, redo'],
       ['Page Up, Page Down', 'the page before, the page after'],
+      ['Alt and an arrow', 'on a photo of the tray or the light table: move it in the order'],
       ['F6, Shift F6', 'round slip, bench, tray and run'],
     ],
   ],

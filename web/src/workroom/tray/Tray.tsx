@@ -2,8 +2,9 @@ import { ChevronDown, ChevronUp } from 'lucide-react'
 import { memo, useRef, useState } from 'react'
 import { smallPicture } from '../../api/client'
 import { useDragging } from '../../drag/DragProvider'
+import { useDropTarget } from '../../drag/useDropTarget'
 import { useStretch } from '../../ui/useStretch'
-import { type TrayPhoto, useRoom, useRoomNow } from '../context'
+import { type Room, type TrayPhoto, useRoom, useRoomNow } from '../context'
 import { usesOf } from '../piece/model'
 
 const HEIGHT_PX = 60
@@ -82,6 +83,32 @@ export function Tray() {
   )
 }
 
+/** The photo comes to where the other one is, and the others close up; those that wait and those on pages keep apart in the tray. */
+function moveInOrder({ handle }: Room, entryId: string, to: string) {
+  void handle
+    .edit(({ stored }) => {
+      const ids = stored.entries.map(({ id }) => id)
+      const [from, at] = [ids.indexOf(entryId), ids.indexOf(to)]
+      if (from < 0 || at < 0) return null
+      ids.splice(from, 1)
+      ids.splice(at, 0, entryId)
+      return { kind: 'orderEntries', entryIds: ids }
+    })
+    .then(() =>
+      // A browser takes the focus from what is moved in the page; the next key press must find it there.
+      requestAnimationFrame(() => {
+        if (document.activeElement === document.body)
+          document.querySelector<HTMLElement>(`[data-drop="tray:${entryId}"]`)?.focus()
+      }),
+    )
+}
+
+/** The entry that lies before or after in the tray. */
+function neighbour(button: HTMLElement, by: number): string | undefined {
+  const all = [...(button.closest('ul')?.querySelectorAll<HTMLElement>('[data-drop^="tray:"]') ?? [])]
+  return all[all.indexOf(button) + by]?.dataset.drop?.slice('tray:'.length)
+}
+
 /** Nothing that it shows is another. */
 const same = (a: Lain, b: Lain) =>
   a.left === b.left &&
@@ -94,14 +121,25 @@ const same = (a: Lain, b: Lain) =>
 const TrayItem = memo(function TrayItem({ photo, left, width, pages }: Lain) {
   const room = useRoomNow()
   const { start } = useDragging()
+  const { over, properties } = useDropTarget(`tray:${photo.entryId}`, (cargo) => {
+    if (cargo.kind === 'photo' && cargo.entryId !== photo.entryId) moveInOrder(room(), cargo.entryId, photo.entryId)
+  })
   const used = pages.length === 0 ? 'not placed' : `on page ${pages.join(', ')}`
   return (
     <li className="absolute top-0" style={{ left, width, height: HEIGHT_PX }}>
       <button
-        aria-label={`Place ${photo.fileName}, ${used}`}
+        {...properties}
+        aria-label={`Place ${photo.fileName}, ${used}. Alt and an arrow moves it.`}
         title={photo.caption || photo.fileName}
-        className="block size-full touch-pan-x overflow-hidden bg-mat hover:outline-2 hover:outline-woad"
+        className={`block size-full touch-pan-x overflow-hidden bg-mat hover:outline-2 hover:outline-woad ${over ? 'outline-3 outline-woad' : ''}`}
         onClick={() => room().place(photo.entryId)}
+        onKeyDown={(event) => {
+          const by = event.key === 'ArrowLeft' ? -1 : event.key === 'ArrowRight' ? 1 : 0
+          if (!event.altKey || !by) return
+          event.preventDefault()
+          const beside = neighbour(event.currentTarget, by)
+          if (beside) moveInOrder(room(), photo.entryId, beside)
+        }}
         onPointerDown={(event) => {
           if (event.pointerType === 'mouse') event.preventDefault()
           start(event, { kind: 'photo', entryId: photo.entryId }, smallPicture(photo.id))

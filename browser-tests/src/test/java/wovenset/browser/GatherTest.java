@@ -55,6 +55,33 @@ class GatherTest {
     }
 
     @Test
+    void theTrayIsPutInOrderByKeyAndByDragging() {
+        Room room = Room.start(browser.window(), "Order of the tray", "kite-01.jpg", "kite-02.jpg", "kite-03.jpg");
+        room.step("Arrange");
+        assertThat(tray(room)).hasCount(3);
+        room.buttonLike("^Place kite-01.jpg").press("Alt+ArrowRight");
+        room.saved();
+        assertThat(inTray(room)).containsExactly("kite-02.jpg", "kite-01.jpg", "kite-03.jpg");
+        assertThat(room.buttonLike("^Place kite-01.jpg")).isFocused();
+        room.page.keyboard().press("Alt+ArrowRight");
+        room.saved();
+        assertThat(inTray(room)).containsExactly("kite-02.jpg", "kite-03.jpg", "kite-01.jpg");
+        room.drag(room.buttonLike("^Place kite-01.jpg"), room.buttonLike("^Place kite-02.jpg"));
+        room.saved();
+        assertThat(inTray(room)).containsExactly("kite-01.jpg", "kite-02.jpg", "kite-03.jpg");
+    }
+
+    private static Locator tray(Room room) {
+        return room.page.locator("[data-drop^='tray:']");
+    }
+
+    private static List<String> inTray(Room room) {
+        return tray(room).all().stream()
+                .map(photo -> photo.getAttribute("aria-label").replaceAll("^Place ([^,]+),.*", "$1"))
+                .toList();
+    }
+
+    @Test
     void selectedPhotosAreLaidAsPrintsInOneSizeAndTheOthersInAnother() {
         Room room = Room.start(browser.window(), "Prints", "kite-01.jpg", "kite-02.jpg", "kite-03.jpg", "kite-04.jpg");
         room.step("Gather");
