@@ -10,7 +10,7 @@ import { Choice } from '../fields/Choice'
 import { Field, inputLook } from '../fields/Field'
 import { NumberField } from '../fields/NumberField'
 import { IntentionMark } from './IntentionMark'
-import { type Intention, INTENTIONS, systemOf } from './intentions'
+import { type Intention, INTENTIONS, kindOf, systemOf } from './intentions'
 import { asPrints, fill } from './starting'
 import { ToScale, TrimExplained } from './ToScale'
 
@@ -94,7 +94,9 @@ function NewPieceForm({ onClose }: { onClose: () => void }) {
       const { cell: cells, gap, ...body } = latest.current
       const named =
         body.name.trim() === '' ? intention.name.replace(/^An? /, '').replace(/^./, (a) => a.toUpperCase()) : body.name
-      const made = await data(client.POST('/api/pieces', { body: { ...body, gap, name: named } }))
+      const made = await data(
+        client.POST('/api/pieces', { body: { ...body, gap, name: named, kind: kindOf(intention) } }),
+      )
       const filled = cells && (await fill(made.id, made.revision, made.pages[0]?.id ?? '', cells))
       if (intention.id === 'prints') await asPrints(made.id, filled ?? made.revision, made.head.styles.captions)
       await navigate(`/pieces/${made.id}/gather`)

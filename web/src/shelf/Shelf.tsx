@@ -7,10 +7,12 @@ import { Button } from '../ui/Button'
 import { inputLook } from '../fields/Field'
 import { Mark } from '../ui/Mark'
 import { Reading } from '../ui/Reading'
+import { KINDS } from './intentions'
 import { NewPiece } from './NewPiece'
 import { scaleOf } from './proportion'
 import { isReadable, type ReadableItem, ShelfPiece } from './ShelfPiece'
 
+type Kind = keyof typeof KINDS
 type Order = 'changed' | 'name' | 'size'
 
 const area = ({ format }: ReadableItem) => format.width * format.height
@@ -28,6 +30,7 @@ export function Shelf() {
   const queries = useQueryClient()
   const [starting, setStarting] = useState(false)
   const [wanted, setWanted] = useState('')
+  const [kind, setKind] = useState<Kind | ''>('')
   const [order, setOrder] = useState<Order>('changed')
   const shelf = useQuery({
     queryKey: ['shelf'],
@@ -38,7 +41,11 @@ export function Shelf() {
     document.title = 'Wovenset'
   }, [])
   const all = (shelf.data ?? []).filter(isReadable)
-  const items = all.filter(({ name }) => fold(name).includes(fold(wanted.trim()))).toSorted(ORDERS[order].by)
+  const kinds = (Object.keys(KINDS) as Kind[]).filter((one) => all.some((item) => item.kind === one))
+  const items = all
+    .filter((item) => kind === '' || item.kind === kind)
+    .filter(({ name }) => fold(name).includes(fold(wanted.trim())))
+    .toSorted(ORDERS[order].by)
   const damaged = (shelf.data ?? []).filter((item) => !isReadable(item))
   const pixelsPerMm = scaleOf(all.map(({ format }) => format))
   const changed = () => void queries.invalidateQueries({ queryKey: ['shelf'] })
@@ -57,6 +64,21 @@ export function Shelf() {
               value={wanted}
               onChange={(event) => setWanted(event.target.value)}
             />
+            {kinds.length > 1 && (
+              <select
+                aria-label="Which kind"
+                className={`${inputLook} w-40!`}
+                value={kind}
+                onChange={(event) => setKind(event.target.value as Kind | '')}
+              >
+                <option value="">of every kind</option>
+                {kinds.map((one) => (
+                  <option key={one} value={one}>
+                    {KINDS[one]}
+                  </option>
+                ))}
+              </select>
+            )}
             <select
               aria-label="In which order"
               className={`${inputLook} w-40!`}
@@ -93,7 +115,8 @@ export function Shelf() {
         )}
         {all.length > 0 && items.length === 0 && (
           <p role="status" className="py-16 text-center text-soft">
-            No piece is called “{wanted.trim()}”.
+            {wanted.trim() ? `No piece is called “${wanted.trim()}”` : 'No piece is left'}
+            {kind && ` among: ${KINDS[kind]}`}.
           </p>
         )}
         <ul className="flex flex-wrap items-end gap-x-12 gap-y-8 overflow-x-clip px-6 pt-4">

@@ -7,12 +7,15 @@ import { saySize } from '../measure/units'
 import { inputLook } from '../fields/Field'
 import { useNotice } from '../ui/Notices'
 import { useAttempt } from '../ui/useAttempt'
+import { KINDS } from './intentions'
 import { SMALLEST_SIDE_PX } from './proportion'
 
 /** A piece that can be read, and so shown. */
 export type ReadableItem = ShelfItem & { format: Format; coverPage: string }
 
 export const isReadable = (item: ShelfItem): item is ReadableItem => Boolean(item.format && item.coverPage)
+
+const capital = (text: string) => text.replace(/^./, (first) => first.toUpperCase())
 
 interface Props {
   item: ReadableItem
@@ -89,6 +92,7 @@ export function ShelfPiece({ item, pixelsPerMm, onChanged }: Props) {
             </Link>
           )}
           <p>
+            {item.kind && `${capital(KINDS[item.kind])}, `}
             {saySize(format.width, format.height, format)}, {item.pages === 1 ? '1 page' : `${item.pages} pages`}
           </p>
           <p className="truncate text-[13px] text-soft">Changed {when.format(new Date(item.changedAt))}</p>

@@ -1,4 +1,4 @@
-import type { LengthUnit } from '../api/client'
+import type { LengthUnit, ShelfItem } from '../api/client'
 
 /** What somebody means to make, and the sizes that are natural for it in each kind of unit. */
 export interface Intention {
@@ -99,5 +99,17 @@ export const INTENTIONS: Intention[] = [
     bleed: TRIMMED,
   },
 ]
+
+/** What a piece on the shelf is called that was begun so. */
+export const KINDS: Record<NonNullable<ShelfItem['kind']>, string> = {
+  WALL: 'wall piece',
+  CANVASES: 'canvases',
+  ALBUM: 'album',
+  PRICES: 'products or prices',
+  PRINTS: 'prints to cut',
+  CARD: 'card',
+}
+
+export const kindOf = ({ id }: Intention) => id.toUpperCase() as Uppercase<Intention['id']>
 
 export const systemOf = (unit: LengthUnit): 'metric' | 'inch' => (unit === 'MM' || unit === 'CM' ? 'metric' : 'inch')

@@ -5,7 +5,8 @@ import { Button } from '../../../ui/Button'
 import { gapOf } from '../../piece/arrangement'
 import { Wrong } from '../../../fields/Wrong'
 import { useRoom } from '../../context'
-import { type Page, type Piece, slotted } from '../../piece/model'
+import { type Page, type Piece, slotted, waitingIn } from '../../piece/model'
+import { MOST } from '../gather/NextSteps'
 import { OverBench } from '../../OverBench'
 import { Part } from '../Part'
 import { ProposalList } from './ProposalList'
@@ -46,6 +47,7 @@ export function ProposalsPart() {
   const [large, setLarge] = useState(false)
   const [seed, setSeed] = useState(1)
   const filled = taking(page).length
+  const waiting = waitingIn(piece).length
   const proposals = useQuery({
     queryKey: ['proposals', piece.id, page.id, seed, ...basis(piece, page)],
     queryFn: () =>
@@ -75,6 +77,14 @@ export function ProposalsPart() {
     const { margins } = page.arrangement
     void handle.edit({ kind: 'scatter', pageId: page.id, margins, recipe: RECIPE, order })
   }
+  const ask = () => {
+    setAsked(true)
+    setLarge(true)
+  }
+  /** What waits comes on the page first: a proposal is for photos that lie on it. */
+  const askForAll = async () => {
+    if (!(await handle.edit({ kind: 'composeWaiting', pageId: page.id, each: waiting }))) ask()
+  }
   const close = () => setLarge(false)
   const pick = ({ arrangement, order }: Proposal) => {
     void handle.edit({ kind: 'arrange', pageId: page.id, arrangement, order })
@@ -94,17 +104,22 @@ export function ProposalsPart() {
   return (
     <Part title="Proposals">
       {!asked ? (
-        <Button
-          look="primary"
-          className="w-full"
-          disabled={filled === 0}
-          onClick={() => {
-            setAsked(true)
-            setLarge(true)
-          }}
-        >
-          Propose for {filled === 1 ? '1 photo' : `${filled} photos`}
-        </Button>
+        <>
+          {(filled > 0 || waiting === 0) && (
+            <Button look="primary" className="w-full" disabled={filled === 0} onClick={ask}>
+              Propose for {filled === 1 ? '1 photo' : `${filled} photos`}
+            </Button>
+          )}
+          {waiting > 0 && filled + waiting <= MOST && (
+            <Button look={filled > 0 ? 'plain' : 'primary'} className="w-full" onClick={() => void askForAll()}>
+              {filled > 0
+                ? `Propose for all ${filled + waiting}, also those that wait`
+                : waiting === 1
+                  ? 'Propose for the one that waits'
+                  : `Propose for the ${waiting} that wait`}
+            </Button>
+          )}
+        </>
       ) : (
         <>
           {wrong && <Wrong>{wrong}</Wrong>}

@@ -4,7 +4,7 @@ import { NumberField } from '../../../fields/NumberField'
 import { useRoom } from '../../context'
 
 /** More than these are not composed on one page. */
-const MOST = 60
+export const MOST = 60
 const SOME = [2, 4, 6, 9]
 
 /** What can be done with the photos that wait, said in their numbers. */

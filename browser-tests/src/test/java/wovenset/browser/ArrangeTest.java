@@ -42,6 +42,17 @@ class ArrangeTest {
     }
 
     @Test
+    void photosThatWaitArePartOfAProposal() {
+        Room room = Room.start(browser.window(), "Waiting", "kite-01.jpg", "kite-02.jpg", "kite-04.jpg");
+        room.step("Arrange");
+        room.button("Propose for the 3 that wait").click();
+        assertThat(proposals(room).first()).isFocused();
+        proposals(room).nth(1).click();
+        assertThat(room.page.getByRole(AriaRole.DIALOG)).hasCount(0);
+        assertThat(photos(room)).containsExactlyInAnyOrder("kite-01.jpg", "kite-02.jpg", "kite-04.jpg");
+    }
+
+    @Test
     void aProposalIsOneClickAndKeepsCropsAndWords() {
         Room room = fourPhotos("Propose");
         room.frame(2).click();

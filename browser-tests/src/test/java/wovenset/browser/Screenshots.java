@@ -155,7 +155,7 @@ public final class Screenshots {
     }
 
     private void takeProposals(Room kites) {
-        kites.buttonLike("^Propose for").click();
+        kites.buttonLike("^Propose for \\d+ photos").click();
         kites.buttonLike("^Arrangement 1:").waitFor();
         take("proposals");
         page.keyboard().press("Escape");

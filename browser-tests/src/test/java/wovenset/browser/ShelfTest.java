@@ -65,6 +65,29 @@ class ShelfTest {
     }
 
     @Test
+    void piecesAreCalledWhatTheyWereBegunAsAndFoundByIt() {
+        Page page = browser.window();
+        page.navigate(TestServer.address());
+        Room room = new Room(page);
+        room.button("New piece").click();
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(Pattern.compile("^A card")))
+                .click();
+        room.field("Name").fill("Greetings from the coast");
+        room.field("Name").press("Enter");
+        assertThat(page).hasURL(Pattern.compile(".*/gather"));
+        page.navigate(TestServer.address());
+        Locator card = page.getByRole(AriaRole.LISTITEM)
+                .filter(new Locator.FilterOptions().setHasText("Greetings from the coast"));
+        assertThat(card.getByText(Pattern.compile("^Card, "))).isVisible();
+        page.getByLabel("Which kind").selectOption("album");
+        assertThat(open(page, "Saltmarsh Pottery, autumn lookbook")).isVisible();
+        assertThat(card).hasCount(0);
+        page.getByLabel("Which kind").selectOption("card");
+        choose(page, "Greetings from the coast", "Copy");
+        assertThat(open(page, "Greetings from the coast (copy)")).isVisible();
+    }
+
+    @Test
     void aDeletedPieceIsBroughtBackOrDeletedForGoodInTheStorage() {
         TestServer.api().startPiece("A bookmark", 40, 150);
         Page page = browser.window();

@@ -92,7 +92,8 @@ class DemoLoader implements ApplicationRunner {
         }
         Format format = new Format(
                 length(demo.width()), length(demo.height()), length(demo.bleed()), demo.unit(), Resolution.PRINT);
-        Editor editor = new Editor(pieces.start(demo.name(), format, length(demo.margin()), Optional.empty()));
+        Editor editor = new Editor(
+                pieces.start(demo.name(), format, length(demo.margin()), Optional.empty(), Optional.of(demo.kind())));
         editor.piece = pieces.addPhotos(
                         editor.piece.piece().id(),
                         photos.entrySet().stream()

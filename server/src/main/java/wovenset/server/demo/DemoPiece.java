@@ -4,6 +4,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import wovenset.core.measure.LengthUnit;
 import wovenset.core.style.CaptionStyle;
+import wovenset.server.shelf.PieceKind;
 
 /**
  * A demo piece as it is written in the demo folder; lengths are sums as a person types them.
@@ -12,6 +13,7 @@ import wovenset.core.style.CaptionStyle;
  */
 record DemoPiece(
         String name,
+        PieceKind kind,
         String width,
         String height,
         String bleed,

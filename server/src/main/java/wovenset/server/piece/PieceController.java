@@ -59,8 +59,12 @@ class PieceController {
     @ResponseStatus(HttpStatus.CREATED)
     PieceView start(@RequestBody NewPieceRequest request) {
         RequiredFields.check(request);
-        return whole(
-                pieces.start(request.name(), request.format(), request.margin(), Optional.ofNullable(request.gap())));
+        return whole(pieces.start(
+                request.name(),
+                request.format(),
+                request.margin(),
+                Optional.ofNullable(request.gap()),
+                Optional.ofNullable(request.kind())));
     }
 
     @GetMapping("/{id}")

@@ -36,6 +36,8 @@ import wovenset.core.said.Reason;
 import wovenset.core.said.Said;
 import wovenset.server.recent.Recent;
 import wovenset.server.shelf.DeletedPieceRepository;
+import wovenset.server.shelf.PieceKind;
+import wovenset.server.shelf.ShelfRepository;
 import wovenset.server.web.NotFoundException;
 
 /**
@@ -52,6 +54,7 @@ public class PieceService {
 
     private final PieceRepository repository;
     private final DeletedPieceRepository deleted;
+    private final ShelfRepository shelf;
     private final JournalRepository journal;
     private final PieceEvents events;
     private final TransactionTemplate transaction;
@@ -63,6 +66,7 @@ public class PieceService {
     PieceService(
             PieceRepository repository,
             DeletedPieceRepository deleted,
+            ShelfRepository shelf,
             JournalRepository journal,
             PieceEvents events,
             TransactionTemplate transaction,
@@ -70,6 +74,7 @@ public class PieceService {
             Clock clock) {
         this.repository = repository;
         this.deleted = deleted;
+        this.shelf = shelf;
         this.journal = journal;
         this.events = events;
         this.transaction = transaction;
@@ -113,14 +118,15 @@ public class PieceService {
     }
 
     /** Starts a piece: one empty page with a grid that suits its proportion. */
-    public StoredPiece start(String name, Format format, Length margin, Optional<Length> gap) {
-        return store(NewPiece.start(name, format, margin, gap, UUID::randomUUID));
+    public StoredPiece start(
+            String name, Format format, Length margin, Optional<Length> gap, Optional<PieceKind> kind) {
+        return store(NewPiece.start(name, format, margin, gap, UUID::randomUUID), kind);
     }
 
     StoredPiece copy(UUID id) {
         Piece source = get(id).piece();
         String name = Edits.checkedName(cut(source.name(), Piece.LONGEST_NAME - 7) + " (copy)");
-        return store(PieceCopy.of(source, name, UUID::randomUUID));
+        return store(PieceCopy.of(source, name, UUID::randomUUID), shelf.kind(id));
     }
 
     private static String cut(String name, int characters) {
@@ -129,9 +135,10 @@ public class PieceService {
                 : name.substring(0, name.offsetByCodePoints(0, characters));
     }
 
-    private StoredPiece store(Piece piece) {
+    private StoredPiece store(Piece piece, Optional<PieceKind> kind) {
         return result(() -> {
             repository.insert(piece, now());
+            kind.ifPresent(said -> shelf.setKind(piece.id(), said));
             return repository.find(piece.id()).orElseThrow(PieceService::gone);
         });
     }

@@ -11,6 +11,7 @@ import wovenset.core.measure.Length;
 import wovenset.core.piece.Entry;
 import wovenset.core.piece.Page;
 import wovenset.server.scene.SceneView;
+import wovenset.server.shelf.PieceKind;
 import wovenset.server.web.UnfitRequestException;
 
 /** What the browser sends and gets about pieces. */
@@ -21,8 +22,9 @@ final class PieceViews {
      * What a new piece starts from.
      *
      * @param gap between photos; null for what suits the page
+     * @param kind what it is meant to be; null if that is not said
      */
-    record NewPieceRequest(String name, Format format, Length margin, @Nullable Length gap) {}
+    record NewPieceRequest(String name, Format format, Length margin, @Nullable Length gap, @Nullable PieceKind kind) {}
 
     /**
      * An edit of the piece at a revision.

@@ -8,6 +8,7 @@ import wovenset.core.measure.Format;
  * A piece on the shelf.
  *
  * @param format null if the piece cannot be read
+ * @param kind null if nobody has said so
  * @param changedAt as an ISO instant
  * @param coverPage the first page
  * @param coverLook names its present look
@@ -17,6 +18,7 @@ record ShelfItem(
         UUID id,
         String name,
         @Nullable Format format,
+        @Nullable PieceKind kind,
         int pages,
         int photos,
         long revision,

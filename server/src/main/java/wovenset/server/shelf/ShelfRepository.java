@@ -4,6 +4,7 @@ import static wovenset.server.db.Tables.PAGE;
 import static wovenset.server.db.Tables.PIECE;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.jooq.DSLContext;
 import org.jooq.Record;
@@ -17,7 +18,7 @@ import wovenset.server.stored.UnreadableDocumentException;
 
 /** What stands on the shelf: heads, numbers, and which page is the cover. No page is read. */
 @Repository
-class ShelfRepository {
+public class ShelfRepository {
     private static final Logger LOG = LoggerFactory.getLogger(ShelfRepository.class);
 
     private final DSLContext sql;
@@ -31,13 +32,30 @@ class ShelfRepository {
     /** Latest change first. Cost: a row of each piece and of its cover. */
     List<ShelfItem> all() {
         return sql.select(PIECE.ID, PIECE.REVISION, PIECE.HEAD, PIECE.CHANGED_AT, PIECE.LOOK_REVISION)
-                .select(PIECE.PAGE_COUNT, PIECE.ENTRY_COUNT, PIECE.COVER_ID, PAGE.REVISION)
+                .select(PIECE.PAGE_COUNT, PIECE.ENTRY_COUNT, PIECE.COVER_ID, PIECE.KIND, PAGE.REVISION)
                 .from(PIECE)
                 .leftJoin(PAGE)
                 .on(PAGE.ID.eq(PIECE.COVER_ID))
                 .where(PIECE.DELETED_AT.isNull())
                 .orderBy(PIECE.CHANGED_AT.desc())
                 .fetch(this::item);
+    }
+
+    /** Says what a piece is meant to be. */
+    public void setKind(UUID piece, PieceKind kind) {
+        sql.update(PIECE)
+                .set(PIECE.KIND, kind.name())
+                .where(PIECE.ID.eq(piece.toString()))
+                .execute();
+    }
+
+    /** What a piece is meant to be; nothing if nobody has said so. */
+    public Optional<PieceKind> kind(UUID piece) {
+        return sql.select(PIECE.KIND)
+                .from(PIECE)
+                .where(PIECE.ID.eq(piece.toString()))
+                .fetchOptional(PIECE.KIND)
+                .map(PieceKind::valueOf);
     }
 
     private ShelfItem item(Record row) {
@@ -48,6 +66,8 @@ class ShelfRepository {
         UUID id = UUID.fromString(row.get(PIECE.ID));
         String changedAt = row.get(PIECE.CHANGED_AT) + "Z";
         long revision = row.get(PIECE.REVISION);
+        String said = row.get(PIECE.KIND);
+        PieceKind kind = said == null ? null : PieceKind.valueOf(said);
         try {
             Head head = documents.read(DocumentType.HEAD, row.get(PIECE.HEAD), Head.class);
             long look = Math.max(row.get(PIECE.LOOK_REVISION), coverRevision == null ? 0 : coverRevision);
@@ -55,6 +75,7 @@ class ShelfRepository {
                     id,
                     head.name(),
                     head.format(),
+                    kind,
                     pages,
                     photos,
                     revision,
@@ -65,7 +86,7 @@ class ShelfRepository {
         } catch (UnreadableDocumentException e) {
             LOG.warn("A piece cannot be read", e);
             return new ShelfItem(
-                    id, "Unreadable piece", null, pages, photos, revision, changedAt, null, 0, e.getMessage());
+                    id, "Unreadable piece", null, kind, pages, photos, revision, changedAt, null, 0, e.getMessage());
         }
     }
 }
