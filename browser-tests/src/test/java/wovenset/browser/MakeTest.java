@@ -82,7 +82,7 @@ class MakeTest {
         assertThat(room.field("Colour beyond the trim").first()).isVisible();
         room.field("Fine lines where photos are cut out").click();
         assertThat(room.button("Undo: Change the cut marks")).isEnabled();
-        assertThat(room.page.getByTestId("page").locator("img")).hasCount(2);
+        assertThat(room.page.getByTestId("sprite")).hasCount(2);
         room.step("Make");
         room.part("What to tell the shop");
         assertThat(room.page.getByText("3\u2009mm on each side (sheet 306 × 206\u2009mm)"))
