@@ -7,6 +7,7 @@ import { Wrong } from '../../../fields/Wrong'
 import { useRoom } from '../../context'
 import { waitingIn } from '../../piece/model'
 import { Part } from '../Part'
+import { useWish } from './useWish'
 
 const MOST_COPIES = 99
 const INCH = 25_400
@@ -20,17 +21,17 @@ const USUAL = {
 export function PrintsPart() {
   const { piece, page, handle, chosen, select, goTo } = useRoom()
   const { format } = piece
-  const [wish, setWish] = useState({ ...USUAL[systemOf(format.unit)], copies: 1 })
+  const { wish, change: set, latest } = useWish({ ...USUAL[systemOf(format.unit)], copies: 1 })
   const [wrong, setWrong] = useState<{ field?: string; message: string } | null>(null)
   const change = (part: Partial<typeof wish>) => {
-    setWish((now) => ({ ...now, ...part }))
+    set(part)
     setWrong(null)
   }
   const waiting = waitingIn(piece)
   const going = chosen.chosen.size > 0 ? piece.entries.filter(({ id }) => chosen.chosen.has(id)) : waiting
   const lay = async () => {
     if (!(await lengthsTaken())) return
-    const { gap, width, height, copies } = wish
+    const { gap, width, height, copies } = latest.current
     const prints = going.map(({ id }) => ({ entryId: id, width, height, copies }))
     const before = new Set(piece.pages.map(({ id, look }) => `${id} ${look}`))
     const problem = await handle.edit({ kind: 'layPrints', pageId: page.id, prints, gap }, { quiet: true })

@@ -6,6 +6,7 @@ import { NumberField } from '../../../fields/NumberField'
 import { useRoom } from '../../context'
 import { usesOf } from '../../piece/model'
 import { Part } from '../Part'
+import { useWish } from './useWish'
 
 const MOST = 12
 /** Three canvases a hand's breadth apart, as they hang over a sofa. */
@@ -14,16 +15,15 @@ const USUAL = { across: 3, down: 1, gap: 30_000, bridged: false }
 /** One photo over several frames or canvases, in one action. */
 export function SplitPart({ folded }: { folded: boolean }) {
   const { piece, page, photos, handle, select, goTo } = useRoom()
-  const [wish, setWish] = useState(USUAL)
+  const { wish, change, latest } = useWish(USUAL)
   const [chosen, choose] = useState<string>()
   const uses = usesOf(piece)
   const photo =
     photos.find(({ entryId }) => entryId === chosen) ?? photos.find(({ entryId }) => !uses.has(entryId)) ?? photos[0]
-  const change = (part: Partial<typeof USUAL>) => setWish((now) => ({ ...now, ...part }))
   if (!photo) return null
   const split = async (ontoPages: boolean) => {
     if (!(await lengthsTaken())) return
-    const edit = { kind: 'splitEntry' as const, pageId: page.id, entryId: photo.entryId, ...wish, ontoPages }
+    const edit = { kind: 'splitEntry' as const, pageId: page.id, entryId: photo.entryId, ...latest.current, ontoPages }
     const problem = await handle.edit(edit)
     if (problem) return
     select({ kind: 'page', pageId: page.id })

@@ -306,18 +306,22 @@ class FreeFramesTest {
         assertThat(room.buttonLike("^Left of the frame")).hasCount(0);
         room.button("Take it out").click();
         room.saved();
-        room.set("From left", "150");
-        room.set("Frame width", "60");
+        room.type("From left", "150");
+        assertThat(room.button("Undo: Move a frame")).isEnabled();
+        room.type("Frame width", "60");
         room.buttonLike("^Right of the frame: 90.mm$").click();
-        room.set("Right of the frame", "50");
+        room.type("Right of the frame", "50");
         assertThat(room.buttonLike("^Right of the frame: 50.mm$")).isVisible();
         room.buttonLike("^Width of the frame: 60.mm$").click();
-        room.set("Width of the frame", "70");
+        room.type("Width of the frame", "70");
+        // What is typed is summed before it is sent; the line has the number when it is stored.
+        assertThat(room.buttonLike("^Width of the frame: 70.mm$")).isVisible();
         JsonNode spot = spots(room).get(0);
         assertThat(um(spot, "x")).isEqualTo(190_000);
         assertThat(um(spot, "width")).isEqualTo(70_000);
         room.buttonLike("^Left of the frame").click();
-        room.set("Left of the frame", "5");
+        room.type("Left of the frame", "5");
+        assertThat(room.buttonLike("^Left of the frame: 5.mm$")).isVisible();
         double gap = room.scene().path("frames").get(0).path("box").path("x").asDouble()
                 + room.scene().path("frames").get(0).path("box").path("width").asDouble()
                 + 5;

@@ -98,8 +98,8 @@ class GatherTest {
         room.button("Lay the 2 that wait as prints").click();
         assertThat(room.page.getByText(Pattern.compile("The sheet has room for prints of 280.mm × 180.mm at most")))
                 .isVisible();
-        room.set("Print width", "60");
-        room.set("Print height", "90");
+        room.type("Print width", "60");
+        room.type("Print height", "90");
         room.button("Lay the 2 that wait as prints").click();
         assertThat(room.frames()).hasCount(4);
         assertThat(room.stored().path("items").valueStream().map(item -> {

@@ -45,6 +45,7 @@ class StylesTest {
         assertThat(cards(room, "Frame styles")).hasCount(2);
         room.set("Name", "Wide");
         room.set("Border width", "6");
+        assertThat(room.button("Undo: Change the frames")).isEnabled();
         assertThat(bandWidth(room, 1)).isZero();
         room.frame(2).click();
         Locator wide = room.buttonLike("^Wide, put on");
@@ -58,6 +59,7 @@ class StylesTest {
         assertThat(bandWidth(room, 2)).isEqualTo(6000);
 
         room.set("Border width", "9");
+        assertThat(room.page.getByText("Differs from “Wide” in:")).isVisible();
         room.type("Keep this look as a style", "wide");
         assertThat(room.page.getByText("Another style is called “wide”.")).isVisible();
         room.type("Keep this look as a style", "Widest");
@@ -86,6 +88,7 @@ class StylesTest {
         Room first = Room.placed(window, "First", "kite-01.jpg");
         first.step("Dress");
         first.set("Border width", "7");
+        assertThat(first.button("Undo: Change the frames")).isEnabled();
         first.frame(1).click();
         first.button("Pick up this look").click();
         // Within the application, so that the window goes on.
