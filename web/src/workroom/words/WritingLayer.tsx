@@ -148,6 +148,11 @@ function Writing({ frameId, name, value, onTake, onEnter, style }: WritingProps)
     field.current?.focus()
     field.current?.select()
   }, [])
+  // Words that come back only now are marked, as those are that stood there at once: typing replaces them.
+  useEffect(() => {
+    const area = field.current
+    if (area && document.activeElement === area && area.value === value) area.select()
+  }, [value])
   // What is left by a click elsewhere, by a key or by another page is taken all the same.
   const now = useRef({ draft, value, onTake })
   useEffect(() => {
