@@ -64,7 +64,13 @@ export function PrintsPart() {
           wrong={about('height')}
           onCommit={(height) => change({ height })}
         />
-        <LengthField label="Apart" value={wish.gap} format={format} onCommit={(gap) => change({ gap })} />
+        <LengthField
+          label="Apart"
+          value={wish.gap}
+          format={format}
+          wrong={about('gap')}
+          onCommit={(gap) => change({ gap })}
+        />
         <NumberField
           label="Copies"
           value={wish.copies}
@@ -76,7 +82,7 @@ export function PrintsPart() {
       <Button className="w-full" disabled={count === 0} onClick={() => void lay()}>
         Lay {what} as prints
       </Button>
-      {wrong && !['width', 'height'].includes(wrong.field ?? '') && <Wrong>{wrong.message}</Wrong>}
+      {wrong && !['width', 'height', 'gap'].includes(wrong.field ?? '') && <Wrong>{wrong.message}</Wrong>}
       <p className="text-[13px] leading-4 text-soft">
         They come where there is room on the sheets from this page on, turned if more fit so. Select some on the light
         table to lay them in another size.

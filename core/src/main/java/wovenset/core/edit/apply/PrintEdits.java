@@ -8,6 +8,7 @@ import java.util.UUID;
 import java.util.function.Supplier;
 import wovenset.core.arrange.sheet.SheetPacking;
 import wovenset.core.arrange.sheet.SheetPacking.Laid;
+import wovenset.core.arrange.space.Heads;
 import wovenset.core.arrangement.ByHand;
 import wovenset.core.arrangement.Margins;
 import wovenset.core.edit.Edit;
@@ -54,6 +55,9 @@ final class PrintEdits {
 
     private Outcome lay(Piece piece, Edit.LayPrints edit) {
         Page here = Named.page(piece, edit.pageId());
+        if (edit.gap().isNegative()) {
+            throw EditRefusedException.of("gap", Reason.GAP_NEGATIVE);
+        }
         List<Print> prints = prints(piece, edit);
         Length outside = piece.styles().usual().width(Band.Side.OUTSIDE);
         List<Page> sheets = piece.pages().stream()
@@ -69,7 +73,7 @@ final class PrintEdits {
                                         print.height().plus(outside.times(2))))
                                 .toList(),
                         area,
-                        sheets.stream().map(PrintEdits::taken).toList(),
+                        sheets.stream().map(sheet -> taken(piece, sheet)).toList(),
                         edit.gap())
                 .orElseThrow(() -> EditRefusedException.of(
                         "width",
@@ -127,12 +131,25 @@ final class PrintEdits {
                 || page.frames().stream().allMatch(frame -> frame.isEmpty() && !frame.hasOwnPlace());
     }
 
-    private static List<Box> taken(Page page) {
-        return page.frames().stream()
-                .filter(frame -> frame.placement() instanceof Placement.Free)
-                .map(frame -> (Placement.Free) frame.placement())
-                .map(free -> Box.of(free.box().mm().turned(free.turnDegrees())))
-                .toList();
+    /** What lies freely on a sheet, and the words across it. */
+    private static List<Box> taken(Piece piece, Page sheet) {
+        List<Box> taken = new ArrayList<>();
+        for (Frame frame : sheet.frames()) {
+            if (frame.placement() instanceof Placement.Free free) {
+                taken.add(Box.of(free.box().mm().turned(free.turnDegrees())));
+            }
+        }
+        Margins own = sheet.arrangement().margins();
+        Margins left = Heads.of(piece, sheet, own).margins();
+        Length width = piece.format().width();
+        Length foot = left.bottom();
+        if (left.top().compareTo(own.top()) > 0) {
+            taken.add(new Box(Length.ZERO, Length.ZERO, width, left.top()));
+        }
+        if (foot.compareTo(own.bottom()) > 0) {
+            taken.add(new Box(Length.ZERO, piece.format().height().minus(foot), width, foot));
+        }
+        return taken;
     }
 
     private static Box area(Format format, Margins margins) {

@@ -11,9 +11,11 @@ import static wovenset.core.testing.Pieces.piece;
 import static wovenset.core.testing.Pieces.placed;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+import wovenset.core.arrange.space.Heads;
 import wovenset.core.arrangement.ByHand;
 import wovenset.core.edit.Edit;
 import wovenset.core.item.Frame;
@@ -75,6 +77,30 @@ class PrintEditsTest {
                 .isEqualTo(first(before).arrangement().margins());
     }
 
+    @Test
+    void wordsAcrossASheetKeepTheirRoom() {
+        Piece gathered = gathered(1);
+        Piece sheet = applied(gathered, lay(gathered, wish(gathered, 1, 40, 30, 1)));
+        Piece titled = applied(
+                applied(sheet, new Edit.RemoveItems(first(sheet).id(), Pieces.frames(sheet))),
+                new Edit.AddWords(first(sheet).id(), Edit.WordsPlace.TOP, Optional.of("Kites to cut")));
+        Piece after = applied(titled, lay(titled, wish(titled, 1, 40, 30, 1)));
+        double below = Heads.of(after, first(after), first(after).arrangement().margins())
+                .margins()
+                .top()
+                .mm();
+        assertThat(below).isGreaterThan(12);
+        assertThat(first(after).frames())
+                .filteredOn(frame -> frame.placement() instanceof Placement.Free)
+                .singleElement()
+                .satisfies(frame -> assertThat(((Placement.Free) frame.placement())
+                                .box()
+                                .mm()
+                                .turned(((Placement.Free) frame.placement()).turnDegrees())
+                                .y())
+                        .isGreaterThanOrEqualTo(below));
+    }
+
     /** What somebody has arranged is not touched. */
     @Test
     void anArrangedPageIsNoSheet() {
@@ -106,6 +132,11 @@ class PrintEditsTest {
         checkRefused(piece, lay(piece, wish(piece, 1, 1, 90, 1)), "width", Reason.FRAME_SIZE);
         checkRefused(piece, lay(piece, wish(piece, 1, 90, 60, 100)), "copies", Reason.COPIES, 99);
         checkRefused(piece, lay(piece), "photos", Reason.NOTHING_WAITS);
+        checkRefused(
+                piece,
+                new Edit.LayPrints(first(piece).id(), List.of(wish(piece, 1, 90, 60, 1)), mm(-1)),
+                "gap",
+                Reason.GAP_NEGATIVE);
         checkRefused(
                 piece,
                 new Edit.LayPrints(
