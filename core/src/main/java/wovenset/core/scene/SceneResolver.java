@@ -110,8 +110,9 @@ public final class SceneResolver {
             Format format = piece.format();
             List<BoxMm> prints = frames.stream()
                     .filter(frame -> !frame.hidden() && frame.look().photo().isPresent())
-                    .filter(frame -> frame.look().turnDegrees() == 0)
-                    .map(frame -> frame.box().outset(outside(frame.look())))
+                    // Turned by quarters, its edges are upright, too.
+                    .filter(frame -> frame.look().turnDegrees() % 90 == 0)
+                    .map(frame -> frame.box().turned(frame.look().turnDegrees()).outset(outside(frame.look())))
                     .toList();
             List<Op> lines = CutLines.of(
                     prints, new BoxMm(0, 0, format.width().mm(), format.height().mm()));

@@ -3,12 +3,16 @@ package wovenset.core.scene;
 import static org.assertj.core.api.Assertions.assertThat;
 import static wovenset.core.testing.Pieces.applied;
 import static wovenset.core.testing.Pieces.first;
+import static wovenset.core.testing.Pieces.frame;
+import static wovenset.core.testing.Pieces.free;
 import static wovenset.core.testing.Pieces.grid;
+import static wovenset.core.testing.Pieces.move;
 import static wovenset.core.testing.Pieces.piece;
 import static wovenset.core.testing.Pieces.placed;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import wovenset.core.edit.Edit;
@@ -50,6 +54,25 @@ class CutLinesTest {
                             x -> assertThat(x).isBetween(39.9, 44.1),
                             x -> assertThat(x).isGreaterThan(73.9));
         }
+    }
+
+    @Test
+    void aPrintTurnedByAQuarterIsCutAtItsEdgesAndNoOther() {
+        Piece piece = applied(placed(piece(grid(1, 1, 10, 5), 1), 1), new Edit.SetCutMarks(CutMarks.FINE));
+        UUID frame = frame(piece, 0);
+        Piece turned = applied(piece, move(piece, frame, free(100, 80, 60, 40, 90)));
+        Piece upright = applied(piece, move(piece, frame, free(110, 70, 40, 60)));
+        Piece askew = applied(piece, move(piece, frame, free(100, 80, 60, 40, 30)));
+        assertThat(marks(turned)).hasSize(8).isEqualTo(marks(upright));
+        assertThat(marks(askew)).isEmpty();
+    }
+
+    private static List<Op> marks(Piece piece) {
+        return new SceneResolver(Pieces.facts())
+                .resolve(piece, first(piece)).units().stream()
+                        .filter(unit -> unit.itemId().equals(first(piece).id()))
+                        .flatMap(unit -> unit.ops().stream())
+                        .toList();
     }
 
     /** Copies of each come one after the other, on as many sheets as they need, and each sheet has its marks. */
