@@ -1,6 +1,7 @@
 import { type FrameStyle, lookPicture } from '../../api/client'
 import { useRoom } from '../context'
 import { useTrials } from '../useTrials'
+import { useTryOut } from '../useTryOut'
 
 const PICTURE_PX = 132
 
@@ -19,6 +20,7 @@ interface Props {
 /** Styles to choose from, each on a photo of the page. */
 export function StyleCards({ label, styles, frameId, pressed, note, onPick, onTry }: Props) {
   const { stored, storedPage } = useRoom()
+  const trying = useTryOut(onTry)
   const looks = useTrials(
     frameId
       ? styles.map(({ id }) => ({
@@ -40,10 +42,7 @@ export function StyleCards({ label, styles, frameId, pressed, note, onPick, onTr
               type="button"
               aria-label={`${style.name}, ${note(style)}`}
               aria-pressed={pressed(style)}
-              onPointerEnter={() => onTry?.(style)}
-              onPointerLeave={() => onTry?.(null)}
-              onFocus={() => onTry?.(style)}
-              onBlur={() => onTry?.(null)}
+              {...trying(style.id, style)}
               onClick={() => onPick(style)}
               className={`block w-full border bg-paper p-1 text-left ${pressed(style) ? 'border-woad bg-wash outline-1 outline-woad' : 'border-line hover:border-woad'}`}
             >

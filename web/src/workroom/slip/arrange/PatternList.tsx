@@ -3,6 +3,7 @@ import { type Edit, lookPicture, type PatternView } from '../../../api/client'
 import { IconButton } from '../../../ui/Button'
 import { useRoom } from '../../context'
 import { useTrials } from '../../useTrials'
+import { useTryOut } from '../../useTryOut'
 
 const PICTURE_PX = 132
 
@@ -27,7 +28,7 @@ export function PatternList({ patterns, part, onRemove }: Props) {
   })
   const filled = storedPage.frames.some(({ entry }) => entry)
   const looks = useTrials(filled ? patterns.map((one) => using(one, 'AGREED')) : [])
-  const tryOut = (one: PatternView | null) => handle.preview(one && using(one, 'AGREED'))
+  const tryOut = useTryOut((one: PatternView | null) => handle.preview(one && using(one, 'AGREED')))
   const width = PICTURE_PX * (window.devicePixelRatio || 1)
   const { format } = stored
   return (
@@ -39,10 +40,7 @@ export function PatternList({ patterns, part, onRemove }: Props) {
             <button
               type="button"
               aria-label={`Use ${one.pattern.name}, ${one.sketch.length} frames`}
-              onPointerEnter={() => tryOut(one)}
-              onPointerLeave={() => tryOut(null)}
-              onFocus={() => tryOut(one)}
-              onBlur={() => tryOut(null)}
+              {...tryOut(one.id, one)}
               onClick={() => void handle.edit(using(one, 'ASK'))}
               className="block w-full border border-line bg-paper p-1 text-left hover:border-woad"
             >

@@ -1,5 +1,6 @@
 import { lookPicture, type Proposal } from '../../../api/client'
 import { useRoom } from '../../context'
+import { useTryOut } from '../../useTryOut'
 import { saidOf } from './proposalWords'
 
 /** As many pixels across as a picture is shown with, at most. */
@@ -20,15 +21,7 @@ interface Props {
 /** Proposals to choose from, each drawn as the page would be. In the slip the bench shows the one that is looked at. */
 export function ProposalList({ proposals, stale, large, chosen, onPick, onTry }: Props) {
   const { stored: piece, storedPage: page } = useRoom()
-  const trying = (proposal: Proposal) =>
-    large
-      ? {}
-      : {
-          onPointerEnter: () => onTry(proposal),
-          onPointerLeave: () => onTry(null),
-          onFocus: () => onTry(proposal),
-          onBlur: () => onTry(null),
-        }
+  const trying = useTryOut(large ? undefined : onTry)
   const most = large ? 'max-h-72' : 'max-h-36'
   const width = PICTURE_PX[large ? 'large' : 'small'] * (window.devicePixelRatio || 1)
   return (
@@ -41,7 +34,7 @@ export function ProposalList({ proposals, stale, large, chosen, onPick, onTry }:
           <button
             aria-label={`Arrangement ${index + 1}: ${saidOf(proposal)}`}
             aria-pressed={chosen(proposal)}
-            {...trying(proposal)}
+            {...trying(proposal.look, proposal)}
             onClick={() => onPick(proposal)}
             className={`flex h-full w-full flex-col justify-start border bg-paper text-left ${large ? 'p-2' : 'p-1'} ${chosen(proposal) ? 'border-woad bg-wash outline-1 outline-woad' : 'border-line hover:border-woad'}`}
           >
