@@ -148,6 +148,13 @@ export function Bench() {
             {view && wanted && device && wanted > device * 1.01 && !selection.cropping && !handle.open?.tried && (
               <FinePicture scene={scene} scale={scale} revision={handle.open?.revision ?? 0} />
             )}
+            {scene.bleedMm > 0 && !bare && (
+              <div
+                aria-hidden
+                data-testid="trim"
+                className="pointer-events-none absolute inset-0 z-10 outline-1 outline-[#fffdf8]/85 shadow-[0_0_0_2px_rgb(34_41_58/0.45)]"
+              />
+            )}
             {!selection.cropping && !bare && <GuidesLayer scale={scale} />}
             {frame?.spot && frameScene && !selection.cropping && !selection.writing && (
               <FrameHandles key={frame.id} frame={frame} scene={frameScene} scale={scale} />

@@ -106,12 +106,12 @@ export function ProposalsPart() {
       {!asked ? (
         <>
           {(filled > 0 || waiting === 0) && (
-            <Button look="primary" className="w-full" disabled={filled === 0} onClick={ask}>
+            <Button look={waiting > 0 ? 'plain' : 'primary'} className="w-full" disabled={filled === 0} onClick={ask}>
               Propose for {filled === 1 ? '1 photo' : `${filled} photos`}
             </Button>
           )}
           {waiting > 0 && filled + waiting <= MOST && (
-            <Button look={filled > 0 ? 'plain' : 'primary'} className="w-full" onClick={() => void askForAll()}>
+            <Button className="w-full" onClick={() => void askForAll()}>
               {filled > 0
                 ? `Propose for all ${filled + waiting}, also those that wait`
                 : waiting === 1

@@ -1,10 +1,14 @@
 import { say } from '../../../measure/units'
 import { useRoom } from '../../context'
 
-/** Screen pixels for each millimetre of a corner as it lies in the hand; three times as large as it is. */
+/** Screen pixels for each millimetre of a corner, at most: three times as large as it lies in the hand. */
 const SCALE = 11
+/** Screen pixels that the bleed takes at most. */
+const BLEED = 56
+/** A bleed from here on is no play for a knife but goes round the bars of a canvas. Millimetres. */
+const WRAP_MM = 15
 const WIDTH = 288
-const HEIGHT = 132
+const HEIGHT = 140
 /** Millimetres from the trim that a knife may miss by. */
 const KNIFE_MM = 3
 
@@ -12,16 +16,18 @@ const KNIFE_MM = 3
 export function TrimPicture() {
   const { piece } = useRoom()
   const { bleed } = piece.format
-  const mm = Math.min(5, bleed / 1000)
-  const out = mm * SCALE
-  const left = 96
-  const top = 48
-  const safe = KNIFE_MM * SCALE
+  const mm = bleed / 1000
+  const scale = Math.min(SCALE, BLEED / mm)
+  const out = mm * scale
+  const left = 126
+  const top = 68
+  const safe = Math.max(10, KNIFE_MM * scale)
+  const wrapped = mm >= WRAP_MM
   return (
     <figure className="m-0">
       <svg
         role="img"
-        aria-label="A corner of the sheet: printed to the bleed, cut at the trim"
+        aria-label={`A corner of the sheet: printed to the bleed, ${wrapped ? 'folded round the bars' : 'cut'} at the trim`}
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         className="block w-full border border-line bg-wash text-ink"
         fontSize="12"
@@ -45,7 +51,7 @@ export function TrimPicture() {
         />
         <path d={`M${left} ${top - out - 6}V2M${left - out - 6} ${top}H2`} stroke="currentColor" strokeWidth="1" />
         <text x={left + safe + 8} y={top - 8} fill="#22293a">
-          cut here
+          {wrapped ? 'folds round the bars here' : 'cut here'}
         </text>
         {mm > 0 && (
           <text x="4" y={top + 20} fill="currentColor">
@@ -61,7 +67,7 @@ export function TrimPicture() {
       </svg>
       <figcaption className="pt-1 text-[13px] leading-4 text-soft">
         {bleed > 0
-          ? 'The sheet is printed out to the dashed line and cut at the red one, so that no white shows where the knife misses.'
+          ? `The sheet is printed out to the dashed line and ${wrapped ? 'folded at the red one: what lies between goes round the bars.' : 'cut at the red one, so that no white shows where the knife misses.'}`
           : 'Nothing is printed beyond the cut. If photos go to the edge, give the page a bleed under Arrange.'}
       </figcaption>
     </figure>
