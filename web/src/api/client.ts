@@ -14,7 +14,9 @@ export type Item = Schemas['Item']
 /** A frame as it is stored. */
 export type FrameItem = Schemas['Frame']
 export type EdgeRun = Schemas['EdgeRun']
-export type Shadow = Schemas['Shadow']
+export type Effect = Schemas['Effect']
+export type Shadow = Extract<Effect, { kind: 'shadow' }>
+export type Corners = Schemas['Corners']
 export type TextStyle = Schemas['TextStyle']
 export type ItemChange = Schemas['ItemChange']
 export type Band = Schemas['Band']

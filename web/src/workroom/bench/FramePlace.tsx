@@ -9,7 +9,7 @@ import { LiveFrame } from '../frames/LiveFrame'
 import { boxOf } from '../frames/spots'
 import { useMoveFrames } from '../frames/useMoveFrames'
 import type { Frame } from '../piece/model'
-import { borderOf, styleOf } from '../piece/styles'
+import { styleOf } from '../piece/styles'
 import { CaptionSpot } from '../words/CaptionSpot'
 import { spriteKey, type SpritePlace } from './spritePlace'
 import { SpritePicture } from './SpritePicture'
@@ -70,7 +70,7 @@ export const FramePlace = memo(function FramePlace(props: Props) {
   const write = () => room().select({ kind: 'write', ...here() })
   const movable = spot ?? frame?.across
   const keys = useFramePlaceKeys(scene, frame, index)
-  const { colour } = borderOf(styleOf(frame, styles))
+  const colour = styleOf(frame, styles).bands[0]?.paint.colour ?? '#22293a'
 
   const { box } = scene
   const from = draft && box

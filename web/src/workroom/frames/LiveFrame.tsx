@@ -3,7 +3,7 @@ import { type FrameScene, largePicture } from '../../api/client'
 import type { BenchScale } from '../bench/useBenchScale'
 import { placePhoto } from '../piece/cropMath'
 import type { Spot } from '../piece/model'
-import { insideMm } from '../piece/styles'
+import { widthMm } from '../piece/styles'
 import { boxOf } from './spots'
 
 interface Props {
@@ -18,7 +18,7 @@ interface Props {
 export function LiveFrame({ scene, spot, scale, colour }: Props) {
   const s = scale.pixelsPerMm
   const box = boxOf(spot)
-  const border = insideMm(scene.bands)
+  const border = widthMm(scene.bands, 'INSIDE')
   const window = { x: 0, y: 0, width: box.width - 2 * border, height: box.height - 2 * border }
   const style: CSSProperties = {
     left: box.x * s,
@@ -26,7 +26,8 @@ export function LiveFrame({ scene, spot, scale, colour }: Props) {
     width: box.width * s,
     height: box.height * s,
     transform: `rotate(${spot.turnDegrees}deg)`,
-    borderRadius: Math.min(scene.radiusMm, Math.min(box.width, box.height) / 2) * s,
+    borderRadius:
+      scene.corners.cut === 'ROUND' ? Math.min(scene.corners.size / 1000, Math.min(box.width, box.height) / 2) * s : 0,
     border: `${border * s}px solid ${colour}`,
   }
   const { photo } = scene

@@ -1,4 +1,4 @@
-import type { Band, FrameStyle, Shadow, StyleDifference, StyleSheet } from '../../api/client'
+import type { Band, Effect, FrameStyle, Shadow, StyleDifference, StyleSheet } from '../../api/client'
 import type { Frame } from './model'
 
 /** The style of frames that nobody has given another. */
@@ -14,7 +14,8 @@ export function styleOf(frame: Frame | undefined, sheet: StyleSheet): FrameStyle
   return (frame?.style.differences ?? []).reduce(differing, style)
 }
 
-function differing(style: FrameStyle, difference: StyleDifference): FrameStyle {
+/** The style with one property changed. */
+export function differing(style: FrameStyle, difference: StyleDifference): FrameStyle {
   const banded = (index: number, change: Partial<Band>) => ({
     ...style,
     bands: style.bands.map((band, at) => (at === index ? { ...band, ...change } : band)),
@@ -22,52 +23,38 @@ function differing(style: FrameStyle, difference: StyleDifference): FrameStyle {
   switch (difference.kind) {
     case 'bandWidth':
       return banded(difference.band, { width: difference.width })
-    case 'bandColour':
-      return banded(difference.band, { colour: difference.colour })
+    case 'bandPaint':
+      return banded(difference.band, { paint: difference.paint })
     case 'bandSide':
       return banded(difference.band, { side: difference.side })
-    case 'cornerRadius':
-      return { ...style, cornerRadius: difference.radius }
-    case 'shadowCast':
-      return { ...style, shadow: difference.shadow }
+    case 'bandBevel':
+      return banded(difference.band, { bevel: difference.bevel })
+    case 'cornersCut':
+      return { ...style, corners: difference.corners }
+    case 'footHeight':
+      return { ...style, foot: difference.foot }
+    case 'otherEffect':
+      return withEffect(style, difference.effect)
   }
 }
 
-/** The first band, the corners and the shadow: what is set by one border's fields. */
-export interface Border {
-  width: number
-  colour: string
-  side: Band['side']
-  radius: number
-  shadow: Shadow
-}
-
-export function borderOf({ bands, cornerRadius, shadow }: FrameStyle): Border {
-  const [band] = bands
-  if (!band) throw new Error('A style has at least one band')
-  return { width: band.width, colour: band.colour, side: band.side, radius: cornerRadius, shadow }
-}
-
-/** The style with another border. */
-export const withBorder = (
-  style: FrameStyle,
-  { width, colour, side, radius, shadow }: Partial<Border>,
-): FrameStyle => ({
+const withEffect = (style: FrameStyle, effect: Effect): FrameStyle => ({
   ...style,
-  cornerRadius: radius ?? style.cornerRadius,
-  shadow: shadow ?? style.shadow,
-  bands: style.bands.map((band, index) =>
-    index === 0 ? { width: width ?? band.width, colour: colour ?? band.colour, side: side ?? band.side } : band,
-  ),
+  effects: [...style.effects.filter(({ kind }) => kind !== effect.kind), effect],
 })
 
-/** One changed property of a border as a difference from the style. */
-export function differenceOf({ width, colour, side, radius, shadow }: Partial<Border>): StyleDifference | undefined {
-  if (width !== undefined) return { kind: 'bandWidth', band: 0, width }
-  if (colour !== undefined) return { kind: 'bandColour', band: 0, colour }
-  if (side !== undefined) return { kind: 'bandSide', band: 0, side }
-  if (shadow !== undefined) return { kind: 'shadowCast', shadow }
-  return radius === undefined ? undefined : { kind: 'cornerRadius', radius }
+/** The effect of this kind, also one that is turned down to nothing. */
+export const effectOf = <K extends Effect['kind']>(
+  { effects }: FrameStyle,
+  kind: K,
+): Extract<Effect, { kind: K }> | undefined =>
+  effects.find((effect): effect is Extract<Effect, { kind: K }> => effect.kind === kind)
+
+/** As the server names the property in which a frame differs. */
+export function propertyOf(difference: StyleDifference): string {
+  if ('band' in difference) return `${difference.kind} ${difference.band}`
+  if (difference.kind === 'otherEffect') return difference.effect.kind
+  return difference.kind === 'cornersCut' ? 'corners' : 'foot'
 }
 
 /** This name with the next number that no other style has. */
@@ -79,20 +66,31 @@ export function freeName(name: string, { frames }: StyleSheet): string {
   return `${stem} ${number}`
 }
 
-/** The width of all bands that cover the edge, millimetres. */
-export const insideMm = (bands: Band[]): number =>
-  bands.reduce((sum, { side, width }) => sum + (side === 'INSIDE' ? width / 1000 : 0), 0)
+/** The width of all bands on one side of the frame's edge, millimetres. */
+export const widthMm = (bands: Band[], of: Band['side']): number =>
+  bands.reduce((sum, { side, width }) => sum + (side === of ? width / 1000 : 0), 0)
 
-const sameShadow = (a: Shadow, b: Shadow) =>
-  (a.strength === 0 && b.strength === 0) ||
-  (a.strength === b.strength && a.height === b.height && a.softness === b.softness && a.colour === b.colour)
+const isNone = (effect: Effect): boolean =>
+  ('strength' in effect && effect.strength === 0) ||
+  (effect.kind === 'softEdge' && effect.width === 0) ||
+  (effect.kind === 'fastening' && effect.size === 0) ||
+  (effect.kind === 'reflection' && effect.height === 0) ||
+  (effect.kind === 'glow' && effect.spread === 0)
 
-const same = (one: FrameStyle, other: FrameStyle) => {
-  const [a, b] = [borderOf(one), borderOf(other)]
-  const bands = a.width === b.width && a.radius === b.radius && a.side === b.side
-  return bands && (a.width === 0 || a.colour === b.colour) && sameShadow(a.shadow, b.shadow)
+/** All that shows of a style, in one form. */
+function shown({ bands, corners, foot, effects }: FrameStyle): string {
+  const wide = bands.filter(({ width }) => width > 0)
+  const seen = effects.filter((effect) => !isNone(effect)).sort((a, b) => a.kind.localeCompare(b.kind))
+  const ordered = seen.map((effect) => Object.entries(effect).sort(([a], [b]) => a.localeCompare(b)))
+  return JSON.stringify([wide.map(Object.entries), corners.size > 0 && [corners.cut, corners.size], foot, ordered])
 }
 
-/** The frames that look like this one. Without a border or a shadow, what else is set of it does not matter. */
+/** Whether two are the same style, by name and by all that shows. */
+export const sameStyle = (a: FrameStyle, b: FrameStyle): boolean => a.name === b.name && shown(a) === shown(b)
+
+/** The frames that look like this one. Of what does not show it does not matter how it is set. */
 export const alike = (frames: Frame[], frame: Frame, sheet: StyleSheet): Frame[] =>
-  frames.filter((one) => same(styleOf(one, sheet), styleOf(frame, sheet)))
+  frames.filter((one) => shown(styleOf(one, sheet)) === shown(styleOf(frame, sheet)))
+
+/** A shadow that nobody has set. */
+export const NO_SHADOW: Shadow = { kind: 'shadow', height: 1000, softness: 2000, strength: 0, colour: '#22293a' }

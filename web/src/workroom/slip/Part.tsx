@@ -25,7 +25,7 @@ export function Part({ title, folded = false, aside, children }: Props) {
     if (!open) requestAnimationFrame(() => section.current?.scrollIntoView({ block: 'nearest' }))
   }
   return (
-    <section ref={section} aria-label={title} className="border-t border-line first:border-t-0">
+    <section ref={section} aria-label={title} className="relative border-t border-line first:border-t-0">
       <div className="flex min-h-10 items-center justify-between gap-2">
         <h3 className="font-semibold">
           {folded ? (

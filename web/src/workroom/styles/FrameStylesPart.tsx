@@ -1,16 +1,18 @@
 import { CopyPlus, Trash2 } from 'lucide-react'
 import { useState } from 'react'
-import type { FrameStyle } from '../../api/client'
+import type { Band, FrameStyle, StyleDifference } from '../../api/client'
 import { TakenField } from '../../fields/TakenField'
 import { useNotice } from '../../ui/Notices'
 import { Button, IconButton } from '../../ui/Button'
 import { useRoom } from '../context'
-import { type Border, borderOf, freeName, usualStyle, withBorder } from '../piece/styles'
+import { differing, effectOf, freeName, usualStyle } from '../piece/styles'
 import { LightField } from '../slip/dress/LightField'
 import { Part } from '../slip/Part'
 import { useTrial } from '../useTrial'
-import { BorderFields } from './BorderFields'
+import { StyleFields } from './StyleFields'
+import { LibraryLine } from './LibraryLine'
 import { StyleCards } from './StyleCards'
+import { StyleChooser } from './StyleChooser'
 
 /** The piece's frame styles: which there are, and how the chosen one looks on all that wear it. */
 export function FrameStylesPart() {
@@ -23,13 +25,17 @@ export function FrameStylesPart() {
   const style = styles.frames.find(({ id }) => id === chosen) ?? usual
   const others = aboutOthers(['bandWidth', 'cornerRadius'])
   const several = styles.frames.length > 1
-  const differing = page.frames.filter((frame) => frame.style.style === style.id && frame.style.differences.length > 0)
+  const differ = page.frames.filter((frame) => frame.style.style === style.id && frame.style.differences.length > 0)
   const photos = storedPage.frames.filter(({ entry }) => entry)
-  const now = (id: string, change: Partial<Border>) =>
+  const now = (id: string, change: (style: FrameStyle) => FrameStyle) =>
     set(({ stored }) => {
       const found = stored.styles.frames.find((one) => one.id === id)
-      return found ? { kind: 'setFrameStyle', style: withBorder(found, change) } : null
+      return found ? { kind: 'setFrameStyle', style: change(found) } : null
     })
+  const lit =
+    effectOf(style, 'shadow')?.strength ||
+    effectOf(style, 'innerShadow')?.strength ||
+    style.bands.some(({ bevel }) => bevel > 0)
   const wearers = ({ id }: FrameStyle) => {
     const count = photos.filter((frame) => frame.style.style === id).length
     return id === usual.id ? `new frames; ${count} here` : `${count} on this page`
@@ -59,6 +65,7 @@ export function FrameStylesPart() {
         </div>
       }
     >
+      <StyleChooser frames={[]} like={photos[0]} />
       {several && (
         <>
           <StyleCards
@@ -88,20 +95,24 @@ export function FrameStylesPart() {
           </Button>
         </>
       )}
-      <BorderFields
-        border={borderOf(style)}
+      <StyleFields
+        key={`fields of ${style.id}`}
+        style={style}
         format={format}
         wrong={about}
-        onPreview={(change) => show({ kind: 'setFrameStyle', style: withBorder(style, change) })}
-        onCommit={(change) => now(style.id, change)}
+        onPreview={(difference: StyleDifference) =>
+          show({ kind: 'setFrameStyle', style: differing(style, difference) })
+        }
+        onCommit={(difference: StyleDifference) => now(style.id, (found) => differing(found, difference))}
+        onBands={(bands: Band[]) => now(style.id, (found) => ({ ...found, bands }))}
       />
       {others && <p role="alert">{others}</p>}
-      {borderOf(style).shadow.strength > 0 && <LightField />}
-      {differing.length > 0 && (
+      {lit && <LightField />}
+      <LibraryLine style={style} />
+      {differ.length > 0 && (
         <p className="text-[13px] leading-4 text-soft">
-          {differing.length === 1 ? 'One frame on this page differs' : `${differing.length} frames on this page differ`}{' '}
-          in what {differing.length === 1 ? 'its own slip shows' : 'their own slips show'}; the rest of the look
-          follows.
+          {differ.length === 1 ? 'One frame on this page differs' : `${differ.length} frames on this page differ`} in
+          what {differ.length === 1 ? 'its own slip shows' : 'their own slips show'}; the rest of the look follows.
         </p>
       )}
     </Part>

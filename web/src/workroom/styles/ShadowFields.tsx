@@ -1,50 +1,27 @@
-import type { Shadow } from '../../api/client'
-import type { UnitFormat } from '../../measure/units'
+import type { Shadow, StyleDifference } from '../../api/client'
+import { PercentSlider } from '../../fields/PercentSlider'
 import { LengthSlider } from '../../measure/LengthSlider'
-import { NumberField } from '../../fields/NumberField'
-import { Slider } from '../../fields/Slider'
+import { effectOf, NO_SHADOW } from '../piece/styles'
+import type { StyleFieldsProps } from './StyleFields'
 
-interface Props {
-  shadow: Shadow
-  format: UnitFormat & { width: number; height: number }
-  onPreview: (shadow: Shadow) => void
-  onCommit: (shadow: Shadow) => void
-}
-
-/** As styles begin, micrometres. */
-const UNSET = { height: 1000, softness: 2000 }
 const tenths = (length: number) => Math.round(length / 100) * 100
 
 /** How strong a frame's shadow is; where there is one, how far it falls and how soft it is. */
-export function ShadowFields({ shadow, format, onPreview, onCommit }: Props) {
+export function ShadowFields({ style, format, onPreview, onCommit }: StyleFieldsProps) {
   const shorter = Math.min(format.width, format.height)
+  const shadow = effectOf(style, 'shadow') ?? NO_SHADOW
   // Whoever turns up a shadow that nobody has set sees one that suits the page.
-  const start =
-    shadow.height === UNSET.height && shadow.softness === UNSET.softness
-      ? { ...shadow, height: tenths(shorter / 120), softness: tenths(shorter / 40) }
-      : shadow
-  const strength = (percent: number) => ({ ...start, strength: percent / 100 })
+  const unset = shadow.height === NO_SHADOW.height && shadow.softness === NO_SHADOW.softness
+  const start = unset ? { ...shadow, height: tenths(shorter / 120), softness: tenths(shorter / 40) } : shadow
+  const as = (change: Partial<Shadow>): StyleDifference => ({ kind: 'otherEffect', effect: { ...start, ...change } })
   return (
     <>
-      <div>
-        <NumberField
-          label="Shadow"
-          suffix="%"
-          value={shadow.strength * 100}
-          min={0}
-          max={100}
-          step={5}
-          onCommit={(percent) => onCommit(strength(percent))}
-        />
-        <Slider
-          label="Shadow"
-          value={Math.round(shadow.strength * 100)}
-          most={100}
-          step={1}
-          onPreview={(percent) => onPreview(strength(percent))}
-          onCommit={(percent) => onCommit(strength(percent))}
-        />
-      </div>
+      <PercentSlider
+        label="Shadow"
+        value={shadow.strength}
+        onPreview={(strength) => onPreview(as({ strength }))}
+        onCommit={(strength) => onCommit(as({ strength }))}
+      />
       {shadow.strength > 0 && (
         <div className="grid grid-cols-2 gap-2">
           <LengthSlider
@@ -52,16 +29,16 @@ export function ShadowFields({ shadow, format, onPreview, onCommit }: Props) {
             value={shadow.height}
             most={shorter / 40}
             format={format}
-            onPreview={(height) => onPreview({ ...shadow, height })}
-            onCommit={(height) => onCommit({ ...shadow, height })}
+            onPreview={(height) => onPreview(as({ height }))}
+            onCommit={(height) => onCommit(as({ height }))}
           />
           <LengthSlider
             label="Softness"
             value={shadow.softness}
             most={shorter / 20}
             format={format}
-            onPreview={(softness) => onPreview({ ...shadow, softness })}
-            onCommit={(softness) => onCommit({ ...shadow, softness })}
+            onPreview={(softness) => onPreview(as({ softness }))}
+            onCommit={(softness) => onCommit(as({ softness }))}
           />
         </div>
       )}

@@ -1,34 +1,58 @@
+import type { Outline, StyleDifference } from '../../../api/client'
 import { Hand, Shirt, SquareStack } from 'lucide-react'
 import { Button, IconButton } from '../../../ui/Button'
 import { Choice } from '../../../fields/Choice'
 import { NumberField } from '../../../fields/NumberField'
 import { Wrong } from '../../../fields/Wrong'
 import { KeepStyle } from '../../styles/KeepStyle'
-import { WornStyle } from '../../styles/WornStyle'
-import { BorderFields } from '../../styles/BorderFields'
+import { StyleChooser } from '../../styles/StyleChooser'
+import { StyleFields } from '../../styles/StyleFields'
 import { Part } from '../Part'
 import { useRoom } from '../../context'
 import { useFrameDoings } from '../../frames/useFrameDoings'
 import type { Frame } from '../../piece/model'
-import { type Border, borderOf, differenceOf, styleOf, usualStyle } from '../../piece/styles'
+import { propertyOf, styleOf, usualStyle } from '../../piece/styles'
 import { useLooks } from '../../styles/useLooks'
 import { useTrial } from '../../useTrial'
 
-const FORMS: Record<Frame['outline']['kind'], string> = { rect: 'rectangle', ellipse: 'oval' }
+const FORMS = {
+  rect: 'rectangle',
+  ellipse: 'oval',
+  ARCH: 'arch',
+  HEXAGON: 'hexagon',
+  DIAMOND: 'diamond',
+  STAR: 'star',
+  HEART: 'heart',
+  LEAF: 'leaf',
+  SPEECH: 'speech',
+}
+type FormName = keyof typeof FORMS
+
+const formOf = (outline: Outline): FormName => (outline.kind === 'drawn' ? outline.form : outline.kind)
+const outlineOf = (form: FormName): Outline =>
+  form === 'rect' || form === 'ellipse' ? { kind: form } : { kind: 'drawn', form }
 
 const PROPERTIES: Record<string, string> = {
   'bandWidth 0': 'width',
-  'bandColour 0': 'colour',
+  'bandPaint 0': 'colour',
   'bandSide 0': 'side',
-  cornerRadius: 'corners',
+  'bandBevel 0': 'bevel',
+  corners: 'corners',
+  foot: 'foot',
   shadow: 'shadow',
+  innerShadow: 'shadow on the picture',
+  glow: 'glow',
+  softEdge: 'soft edge',
+  reflection: 'reflection',
+  fastening: 'what holds it',
 }
-const propertyOf = (difference: Frame['style']['differences'][number]) =>
-  'band' in difference
-    ? `${difference.kind} ${difference.band}`
-    : difference.kind === 'shadowCast'
-      ? 'shadow'
-      : difference.kind
+const BANDED = /^band(Width|Paint|Side|Bevel) (\d+)$/
+const called = (property: string) =>
+  PROPERTIES[property] ??
+  property.replace(
+    BANDED,
+    (_, what: string, band: string) => `border ${Number(band) + 1}, ${PROPERTIES[`band${what} 0`] ?? what}`,
+  )
 
 /** The look of the selected frames: that of all frames, and in what they differ from it. */
 export function BorderPart({ frames, folded = false }: { frames: Frame[]; folded?: boolean }) {
@@ -40,21 +64,16 @@ export function BorderPart({ frames, folded = false }: { frames: Frame[]; folded
   if (!last) return null
   // Fields start from what is stored, while the page may show a try.
   const kept = storedPage.frames.find(({ id }) => id === last.id) ?? last
-  const border = borderOf(styleOf(kept, stored.styles))
+  const style = styleOf(kept, stored.styles)
   const others = aboutOthers(['bandWidth', 'cornerRadius'])
   const worn = (stored.styles.frames.find(({ id }) => id === kept.style.style) ?? usualStyle(stored.styles)).name
   const differing = kept.style.differences.map(propertyOf)
-  const edit = (change: Partial<Border>) => {
-    const difference = differenceOf(change)
-    return (
-      difference && {
-        kind: 'patchItems' as const,
-        pageId: page.id,
-        itemIds: frames.map(({ id }) => id),
-        change: { kind: 'differ' as const, difference },
-      }
-    )
-  }
+  const edit = (difference: StyleDifference) => ({
+    kind: 'patchItems' as const,
+    pageId: page.id,
+    itemIds: frames.map(({ id }) => id),
+    change: { kind: 'differ' as const, difference },
+  })
   return (
     <Part
       title="Border"
@@ -78,16 +97,13 @@ export function BorderPart({ frames, folded = false }: { frames: Frame[]; folded
       }
     >
       <div className="space-y-2">
-        <WornStyle frames={frames} like={kept} />
-        <BorderFields
-          border={border}
+        <StyleChooser frames={frames} like={kept} />
+        <StyleFields
+          style={style}
           format={stored.format}
           wrong={about}
-          onPreview={(change) => {
-            const tried = edit(change)
-            if (tried) show(tried)
-          }}
-          onCommit={(change) => set(() => edit(change) ?? null)}
+          onPreview={(difference) => show(edit(difference))}
+          onCommit={(difference) => set(() => edit(difference))}
         />
         {differing.length > 0 && (
           <div role="group" aria-label="Differs from its style" className="text-[13px] leading-5">
@@ -99,7 +115,7 @@ export function BorderPart({ frames, folded = false }: { frames: Frame[]; folded
                   className="h-7! px-2! text-[13px] font-normal!"
                   onClick={() => patch({ kind: 'putBack', property })}
                 >
-                  Put back {PROPERTIES[property] ?? property}
+                  Put back {called(property)}
                 </Button>
               ))}
             </div>
@@ -109,8 +125,8 @@ export function BorderPart({ frames, folded = false }: { frames: Frame[]; folded
           <Choice
             label="Form"
             options={FORMS}
-            value={kept.outline.kind}
-            onChange={(kind) => patch({ kind: 'setOutline', outline: { kind } })}
+            value={formOf(kept.outline)}
+            onChange={(form) => patch({ kind: 'setOutline', outline: outlineOf(form) })}
           />
           <NumberField
             label="Solid"

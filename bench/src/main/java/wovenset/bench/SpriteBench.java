@@ -9,7 +9,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import java.util.concurrent.CompletableFuture;
 import javax.imageio.ImageIO;
 import tools.jackson.databind.JsonNode;
 import wovenset.bench.figure.Benchmark;
@@ -47,9 +46,11 @@ final class SpriteBench implements Benchmark {
                             PIXELS_PER_MM,
                             null)
                     .stream()
-                    .map(CompletableFuture::join)
+                    .map(drawn -> drawn.join().length)
                     .toList();
-            Way fetching = (piece, page, names) -> Api.pictures(api.sprites(piece, page, PIXELS_PER_MM, names));
+            Way fetching = (piece, page, names) -> Api.pictures(api.sprites(piece, page, PIXELS_PER_MM, names)).stream()
+                    .map(sprite -> sprite.pixels().length)
+                    .toList();
             double baseline = plainPng();
             List<Figure> figures = new ArrayList<>();
             int seed = 0;
@@ -67,9 +68,9 @@ final class SpriteBench implements Benchmark {
         }
     }
 
-    /** How sprites are had. */
+    /** How sprites are had: how many bytes each of them has. */
     private interface Way {
-        List<byte[]> sprites(String piece, String page, List<String> names);
+        List<Integer> sprites(String piece, String page, List<String> names);
     }
 
     /** The medians of cold and warm, once the Java platform has compiled what is measured. */
@@ -95,23 +96,12 @@ final class SpriteBench implements Benchmark {
     private static JsonNode bordered(Api api, String id, int border) {
         JsonNode style =
                 api.piece(id).path("head").path("styles").path("frames").get(0);
-        Map<String, Object> band = Map.of("width", border, "colour", "#22293a", "side", "INSIDE");
         api.edit(
                 id,
                 api.piece(id).path("revision").asLong(),
                 "setFrameStyle",
                 "style",
-                Map.of(
-                        "id",
-                        style.path("id"),
-                        "name",
-                        "Frame",
-                        "bands",
-                        List.of(band),
-                        "cornerRadius",
-                        0,
-                        "shadow",
-                        style.path("shadow")));
+                Api.styled(style, border, "#22293a", 0));
         return api.page(id, 0).path("scene");
     }
 
@@ -119,9 +109,9 @@ final class SpriteBench implements Benchmark {
         List<String> names = new ArrayList<>();
         scene.path("units").forEach(unit -> names.add(unit.path("name").asString()));
         long start = System.nanoTime();
-        List<byte[]> pictures = way.sprites(id, scene.path("pageId").asString(), names);
+        List<Integer> sizes = way.sprites(id, scene.path("pageId").asString(), names);
         double time = (System.nanoTime() - start) / 1e6;
-        if (pictures.size() != names.size() || pictures.stream().anyMatch(picture -> picture.length < 2000)) {
+        if (sizes.size() != names.size() || sizes.stream().anyMatch(size -> size < 2000)) {
             throw new IllegalStateException("A sprite was not drawn");
         }
         return time;

@@ -88,20 +88,9 @@ class FidelityTest {
         edit(id, "flowEntries");
         JsonNode style =
                 api.piece(id).path("head").path("styles").path("frames").get(0);
-        Map<String, Object> band = Map.of("width", 2500, "colour", "#2f4b7c", "side", "INSIDE");
-        Map<String, Object> shadow = Map.of("height", 2000, "softness", 5000, "strength", 0.5, "colour", "#22293a");
-        Map<String, Object> round = Map.of(
-                "id",
-                style.path("id"),
-                "name",
-                "Frame",
-                "bands",
-                List.of(band),
-                "cornerRadius",
-                12_000,
-                "shadow",
-                shadow);
-        edit(id, "setFrameStyle", "style", round);
+        Map<String, Object> shadow =
+                Map.of("kind", "shadow", "height", 2000, "softness", 5000, "strength", 0.5, "colour", "#22293a");
+        edit(id, "setFrameStyle", "style", Api.styled(style, 2500, "#2f4b7c", 12_000, shadow));
         edit(id, "setCommonGround", "ground", Map.of("colour", "#e6dfd0"));
         return id;
     }
@@ -138,7 +127,11 @@ class FidelityTest {
                 id,
                 pageId,
                 frames.get(2),
-                Map.of("kind", "differ", "difference", Map.of("kind", "cornerRadius", "radius", 0)));
+                Map.of(
+                        "kind",
+                        "differ",
+                        "difference",
+                        Map.of("kind", "cornersCut", "corners", Map.of("cut", "ROUND", "size", 0))));
         patch(
                 id,
                 pageId,

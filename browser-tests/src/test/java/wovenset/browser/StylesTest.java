@@ -3,9 +3,12 @@ package wovenset.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
@@ -111,6 +114,64 @@ class StylesTest {
         second.saved();
         assertThat(bandWidth(second, 1)).isZero();
         assertThat(styles(second)).as("the style came in the same step").hasSize(1);
+    }
+
+    private static JsonNode first(Room room, String field) {
+        return room.scene().path("frames").get(0).path(field);
+    }
+
+    /** Styles that ship are tried on the page and put on; one that was changed is kept, used elsewhere, taken along as a file. */
+    @Test
+    void aStyleIsChosenKeptInTheLibraryAndUsedInAnotherPiece() {
+        Room room = Room.placed(browser.window(), "With styles", "kite-01.jpg", "kite-02.jpg");
+        room.step("Dress");
+        room.buttonLike("^A style for all frames").click();
+        assertThat(cards(room, "Come with Wovenset")).hasCount(18);
+        room.button("Try them on the page instead").click();
+        String look = room.frame(2).getAttribute("data-look");
+        room.buttonLike("^Wide foot, ").hover();
+        assertThat(room.frame(2)).not().hasAttribute("data-look", look);
+        assertThat(first(room, "footMm").asDouble()).isZero();
+        room.field("Page colour").hover();
+        assertThat(room.frame(2)).hasAttribute("data-look", look);
+        room.buttonLike("^Wide foot, ").click();
+        assertThat(room.button("Undo: Put Wide foot on all frames")).isEnabled();
+        assertThat(first(room, "footMm").asDouble()).isPositive();
+        room.button("Put the styles away").click();
+        room.set("Border width", "5");
+        assertThat(room.button("Undo: Change the frames")).isEnabled();
+        room.button("Keep it in the library").click();
+        assertThat(room.page.getByText("Kept in the library, for all pieces.")).isVisible();
+
+        Room other = Room.placed(browser.window(), "Elsewhere", "kite-03.jpg");
+        other.step("Dress");
+        other.buttonLike("^A style for all frames").click();
+        assertThat(cards(other, "From the library")).hasCount(2);
+        Download saved = other.page.waitForDownload(
+                () -> other.page.getByLabel("Save Wide foot as a file").click());
+        assertThat(saved.suggestedFilename()).isEqualTo("Wide foot.style.json");
+        other.button("Take Wide foot out of the library").click();
+        assertThat(cards(other, "Come with Wovenset")).hasCount(18);
+        other.page.getByLabel("Style file").setInputFiles(saved.path());
+        assertThat(cards(other, "From the library")).hasCount(2);
+        other.page
+                .getByLabel("Style file")
+                .setInputFiles(new FilePayload(
+                        "milk.json", "application/json", "{\"milk\": 2}".getBytes(StandardCharsets.UTF_8)));
+        assertThat(other.page.getByText("milk.json: This file is no frame style"))
+                .isVisible();
+        other.buttonLike("^Wide foot, ").click();
+        assertThat(other.button("Undo: Put Wide foot on all frames")).isEnabled();
+        assertThat(bandWidth(other, 1)).isEqualTo(5000);
+        other.set("Border width", "8");
+        assertThat(other.page.getByText("The library’s “Wide foot” is another by now."))
+                .isVisible();
+        other.button("Take the library’s").click();
+        assertThat(other.page.getByText("Kept in the library, for all pieces.")).isVisible();
+        assertThat(bandWidth(other, 1)).isEqualTo(5000);
+        other.buttonLike("^A style for all frames").click();
+        other.button("Take Wide foot out of the library").click();
+        assertThat(other.page.getByText("Pieces that use it keep it.")).isVisible();
     }
 
     private static List<JsonNode> styles(Room room) {

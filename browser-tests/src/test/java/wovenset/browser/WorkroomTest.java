@@ -158,7 +158,8 @@ class WorkroomTest {
                 .path("styles")
                 .path("frames")
                 .get(0)
-                .path("cornerRadius")
+                .path("corners")
+                .path("size")
                 .asLong();
     }
 

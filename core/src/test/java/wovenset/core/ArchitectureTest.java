@@ -19,6 +19,7 @@ class ArchitectureTest {
             "geometry",
             "photo",
             "arrangement",
+            "ink",
             "style",
             "words",
             "item",

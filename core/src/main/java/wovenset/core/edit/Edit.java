@@ -10,6 +10,7 @@ import wovenset.core.arrangement.Grid;
 import wovenset.core.arrangement.Margins;
 import wovenset.core.arrangement.Scattered;
 import wovenset.core.edit.apply.Edits;
+import wovenset.core.ink.Rgb;
 import wovenset.core.item.Item;
 import wovenset.core.item.Placement;
 import wovenset.core.measure.Format;
@@ -25,7 +26,6 @@ import wovenset.core.style.EdgeRun;
 import wovenset.core.style.FrameStyle;
 import wovenset.core.style.Ground;
 import wovenset.core.style.Light;
-import wovenset.core.style.Rgb;
 import wovenset.core.style.TextStyle;
 
 /** A change to a piece, as a value. {@link Edits} finds what applies it by its type. */
@@ -51,6 +51,16 @@ public sealed interface Edit {
 
     /** Takes a style away; who wore it wears the usual one. */
     record RemoveFrameStyle(UUID style) implements Edit {}
+
+    /**
+     * Brings a style into the piece, if it is not there yet, and lets these frames wear it as it is in the piece.
+     *
+     * @param style known by its identity; one whose name another style of the piece has gets the next free number
+     */
+    record DressFrames(UUID pageId, List<UUID> frameIds, FrameStyle style) implements Edit {}
+
+    /** Brings a style into the piece, if it is not there yet; every frame but those with words wears it, and new ones, too. */
+    record DressAll(FrameStyle style) implements Edit {}
 
     /** Lets every frame of the piece but those with words wear a style as it is, and new ones, too. */
     record WearEverywhere(UUID style) implements Edit {}

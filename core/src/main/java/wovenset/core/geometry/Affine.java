@@ -46,7 +46,6 @@ public record Affine(double a, double b, double c, double d, double e, double f)
             double height = d * box.height();
             return new BoxMm(Math.min(x, x + width), Math.min(y, y + height), Math.abs(width), Math.abs(height));
         }
-        var turned = awt().createTransformedShape(box.rectangle()).getBounds2D();
-        return new BoxMm(turned.getX(), turned.getY(), turned.getWidth(), turned.getHeight());
+        return BoxMm.of(awt().createTransformedShape(box.rectangle()).getBounds2D());
     }
 }

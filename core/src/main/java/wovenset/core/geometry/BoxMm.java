@@ -10,6 +10,10 @@ public record BoxMm(double x, double y, double width, double height) {
         return new BoxMm(x.mm(), y.mm(), width.mm(), height.mm());
     }
 
+    public static BoxMm of(Rectangle2D box) {
+        return new BoxMm(box.getX(), box.getY(), box.getWidth(), box.getHeight());
+    }
+
     public double centreX() {
         return x + width / 2;
     }
@@ -62,7 +66,7 @@ public record BoxMm(double x, double y, double width, double height) {
         Rectangle2D turned = AffineTransform.getRotateInstance(Math.toRadians(degrees), aboutX, aboutY)
                 .createTransformedShape(rectangle())
                 .getBounds2D();
-        return new BoxMm(turned.getX(), turned.getY(), turned.getWidth(), turned.getHeight());
+        return of(turned);
     }
 
     /** The same, turned about its own centre. */

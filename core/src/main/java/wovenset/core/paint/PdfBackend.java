@@ -8,10 +8,14 @@ import java.awt.font.GlyphVector;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.PathIterator;
 import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.zip.DeflaterOutputStream;
 import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -20,16 +24,19 @@ import org.apache.pdfbox.pdmodel.PDResources;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.documentinterchange.markedcontent.PDPropertyList;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.pdmodel.graphics.color.PDDeviceGray;
 import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 import org.apache.pdfbox.pdmodel.graphics.form.PDTransparencyGroupAttributes;
 import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
 import org.apache.pdfbox.pdmodel.interactive.annotation.PDAppearanceStream;
 import org.apache.pdfbox.util.Matrix;
 import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.BoxMm;
+import wovenset.core.geometry.ShapeMm;
+import wovenset.core.ink.Rgb;
 import wovenset.core.scene.Op;
-import wovenset.core.style.Rgb;
 import wovenset.core.words.Typefaces;
 
 /**
@@ -46,6 +53,9 @@ public final class PdfBackend implements Op.Visitor {
     private static final double SHADE_PIXELS_PER_MM = 8;
 
     private static final double MOST_SHADE_PIXELS = 3000;
+    /** Steps of a straight fade: what eight bits can tell. */
+    private static final double FADE_PIXELS = 256;
+
     private static final FontRenderContext EXACT = new FontRenderContext(null, true, true);
     /** Thousandths of the type size; less than anyone could see. */
     private static final double KERNED = 0.5;
@@ -103,7 +113,7 @@ public final class PdfBackend implements Op.Visitor {
         written(() -> {
             content.saveGraphicsState();
             transform(group.to());
-            if (group.opacity() < 1) {
+            if (group.opacity() < 1 || group.fade().isPresent()) {
                 seenThrough(group);
             } else {
                 clipped(group, this);
@@ -125,20 +135,91 @@ public final class PdfBackend implements Op.Visitor {
 
     private void seenThrough(Op.Group group) throws IOException {
         BoxMm ink = Op.ink(group.children());
-        PDFormXObject form = form(
-                document, new PDRectangle((float) ink.x(), (float) ink.y(), (float) ink.width(), (float) ink.height()));
-        COSDictionary attributes = new COSDictionary();
-        attributes.setItem(COSName.TYPE, COSName.GROUP);
-        attributes.setItem(COSName.S, COSName.TRANSPARENCY);
-        form.getCOSObject().setItem(COSName.GROUP, new PDTransparencyGroupAttributes(attributes).getCOSObject());
+        PDFormXObject form = transparencyGroup(ink);
         try (PDPageContentStream inside = into(document, form)) {
             clipped(group, new PdfBackend(document, inside, images, fonts));
         }
         PDExtendedGraphicsState state = new PDExtendedGraphicsState();
         state.setNonStrokingAlphaConstant((float) group.opacity());
         state.setStrokingAlphaConstant((float) group.opacity());
+        if (group.fade().isPresent()) {
+            BoxMm shown = group.clip().map(ShapeMm::bounds).orElse(ink);
+            state.getCOSObject().setItem(COSName.SMASK, softMask(group.fade().get(), shown));
+        }
         content.setGraphicsStateParameters(state);
         content.drawForm(form);
+    }
+
+    private PDFormXObject transparencyGroup(BoxMm box) {
+        PDFormXObject form = form(
+                document, new PDRectangle((float) box.x(), (float) box.y(), (float) box.width(), (float) box.height()));
+        COSDictionary attributes = new COSDictionary();
+        attributes.setItem(COSName.TYPE, COSName.GROUP);
+        attributes.setItem(COSName.S, COSName.TRANSPARENCY);
+        form.getCOSObject().setItem(COSName.GROUP, new PDTransparencyGroupAttributes(attributes).getCOSObject());
+        return form;
+    }
+
+    /** A soft mask by luminosity (ISO 32000-1, 11.6.5.2): a grey picture that covers the box. */
+    private COSDictionary softMask(Op.Fade fade, BoxMm box) throws IOException {
+        double perMm = fade instanceof Op.Fade.SoftShape soft
+                ? pixelsPerMm(box, soft.softMm() / 3)
+                : FADE_PIXELS / Math.max(box.width(), box.height());
+        Picture picture = new Picture(box, perMm);
+        PDImageXObject grey = grey(FadeMask.of(fade, picture.toPixels(), picture.pixels()), picture.pixels());
+        PDFormXObject form = transparencyGroup(box);
+        ((COSDictionary) form.getCOSObject().getDictionaryObject(COSName.GROUP))
+                .setItem(COSName.CS, COSName.DEVICEGRAY);
+        try (PDPageContentStream inside = into(document, form)) {
+            inside.drawImage(grey, picture.place());
+        }
+        COSDictionary mask = new COSDictionary();
+        mask.setItem(COSName.TYPE, COSName.MASK);
+        mask.setItem(COSName.S, COSName.getPDFName("Luminosity"));
+        mask.setItem(COSName.G, form);
+        return mask;
+    }
+
+    /** Written by hand: PDFBox would take a grey picture's levels as light and not as they are. */
+    private PDImageXObject grey(FadeMask mask, Rectangle pixels) throws IOException {
+        ByteArrayOutputStream packed = new ByteArrayOutputStream();
+        try (OutputStream out = new DeflaterOutputStream(packed)) {
+            out.write(mask.grey(pixels.width, pixels.height));
+        }
+        return new PDImageXObject(
+                document,
+                new ByteArrayInputStream(packed.toByteArray()),
+                COSName.FLATE_DECODE,
+                pixels.width,
+                pixels.height,
+                8,
+                PDDeviceGray.INSTANCE);
+    }
+
+    /** About six pixels for each σ of a soft edge. */
+    private static double pixelsPerMm(BoxMm box, double sigmaMm) {
+        double most = MOST_SHADE_PIXELS / Math.max(box.width(), box.height());
+        return Math.min(most, Math.min(SHADE_PIXELS_PER_MM, 6 / Math.max(0.01, sigmaMm)));
+    }
+
+    /** A picture that covers a box from its upper left corner on. */
+    private record Picture(BoxMm box, double perMm) {
+        Rectangle pixels() {
+            return new Rectangle(Math.max(1, (int) Math.ceil(box.width() * perMm)), Math.max(1, (int)
+                    Math.ceil(box.height() * perMm)));
+        }
+
+        AffineTransform toPixels() {
+            AffineTransform toPixels = AffineTransform.getScaleInstance(perMm, perMm);
+            toPixels.translate(-box.x(), -box.y());
+            return toPixels;
+        }
+
+        Matrix place() {
+            double width = pixels().width / perMm;
+            double height = pixels().height / perMm;
+            return new Matrix(new Affine(width, 0, 0, -height, box.x(), box.y() + height).awt());
+        }
     }
 
     private void transform(Affine to) throws IOException {
@@ -208,20 +289,13 @@ public final class PdfBackend implements Op.Visitor {
         return iterator.getWindingRule() == PathIterator.WIND_EVEN_ODD;
     }
 
-    /** Pixels: a soft edge needs few of them, about six for each σ. */
+    /** Pixels: a soft edge needs few of them. */
     @Override
     public void shade(Op.Shade shade) {
         written(() -> {
-            BoxMm ink = shade.ink();
-            double most = MOST_SHADE_PIXELS / Math.max(ink.width(), ink.height());
-            double perMm = Math.min(most, Math.min(SHADE_PIXELS_PER_MM, 6 / Math.max(0.01, shade.sigmaMm())));
-            int width = Math.max(1, (int) Math.ceil(ink.width() * perMm));
-            int height = Math.max(1, (int) Math.ceil(ink.height() * perMm));
-            AffineTransform toPixels = AffineTransform.getScaleInstance(perMm, perMm);
-            toPixels.translate(-ink.x(), -ink.y());
-            BufferedImage picture = SoftMask.picture(shade, toPixels, new Rectangle(width, height));
-            Affine to = new Affine(width / perMm, 0, 0, -height / perMm, ink.x(), ink.y() + height / perMm);
-            content.drawImage(LosslessFactory.createFromImage(document, picture), new Matrix(to.awt()));
+            Picture picture = new Picture(shade.ink(), pixelsPerMm(shade.ink(), shade.sigmaMm()));
+            BufferedImage drawn = SoftMask.picture(shade, picture.toPixels(), picture.pixels());
+            content.drawImage(LosslessFactory.createFromImage(document, drawn), picture.place());
         });
     }
 

@@ -56,7 +56,7 @@ final class RasterBackend implements Op.Visitor {
     public void group(Op.Group group) {
         AffineTransform before = graphics.getTransform();
         graphics.transform(group.to().awt());
-        if (group.opacity() < 1) {
+        if (group.opacity() < 1 || group.fade().isPresent()) {
             onLayer(group, Optional.empty());
         } else if (group.clip().isEmpty()) {
             draw(group.children());
@@ -83,9 +83,9 @@ final class RasterBackend implements Op.Visitor {
                 .map(ShapeMm::path)
                 .map(Shape::getBounds2D)
                 .orElseGet(() -> Op.ink(group.children()).rectangle());
-        Rectangle bounds = toDevice.createTransformedShape(ink).getBounds();
-        bounds.grow(1, 1);
-        bounds = bounds.intersection(deviceClip());
+        Rectangle all = toDevice.createTransformedShape(ink).getBounds();
+        all.grow(1, 1);
+        Rectangle bounds = all.intersection(deviceClip());
         if (bounds.isEmpty()) {
             return;
         }
@@ -102,6 +102,7 @@ final class RasterBackend implements Op.Visitor {
             inner.draw(group.children());
         }
         onLayer.dispose();
+        group.fade().ifPresent(fade -> FadeMask.of(fade, toDevice, bounds).apply(layer, bounds));
         graphics.setTransform(new AffineTransform());
         if (clip.isPresent()) {
             graphics.setPaint(new TexturePaint(layer, bounds));

@@ -9,6 +9,7 @@ public enum Doing implements Code {
     RENAME_STYLE,
     ADD_STYLE,
     REMOVE_STYLE,
+    WEAR_STYLE,
     WEAR_EVERYWHERE,
     SET_CAPTIONS,
     SET_GROUND,

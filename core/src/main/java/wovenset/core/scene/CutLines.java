@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.geometry.ShapeMm;
-import wovenset.core.style.Rgb;
+import wovenset.core.ink.Rgb;
 
 /**
  * Hairlines that show where prints are cut out of a sheet: at each corner of a print, one along each of its two edges, beginning a

@@ -9,10 +9,11 @@ import wovenset.core.photo.PixelSize;
 import wovenset.core.photo.Subject;
 import wovenset.core.style.Band;
 import wovenset.core.style.CaptionStyle;
+import wovenset.core.style.Corners;
 import wovenset.core.style.EdgeRun;
 import wovenset.core.style.Outline;
-import wovenset.core.style.Rgb;
 import wovenset.core.style.TextStyle;
+import wovenset.core.style.effect.Effect;
 
 /**
  * All that a frame's picture follows from, and nothing else: not where on the page it lies. Equal looks are drawn once.
@@ -20,8 +21,10 @@ import wovenset.core.style.TextStyle;
  * @param widthMm of the frame with its inner bands
  * @param reach how far it runs into the bleed
  * @param edges what the photo shows there
- * @param radiusMm of the frame's corners
- * @param shade the shadow of the frame with its bands
+ * @param corners of the frame's edge
+ * @param footMm by how much the outermost band is higher below; zero for forms that have no foot
+ * @param effects of which something shows
+ * @param fall where shadows fall and what is lit; none where nothing depends on it
  * @param text that fills it
  * @param words below it; empty for none
  */
@@ -33,8 +36,10 @@ public record FrameLook(
         EdgeRun edges,
         Outline outline,
         List<Band> bands,
-        double radiusMm,
-        Optional<Shade> shade,
+        Corners corners,
+        double footMm,
+        List<Effect> effects,
+        Fall fall,
         double opacity,
         Optional<Photo> photo,
         Optional<Text> text,
@@ -42,6 +47,12 @@ public record FrameLook(
         CaptionStyle captions) {
     public FrameLook {
         bands = List.copyOf(bands);
+        effects = List.copyOf(effects);
+    }
+
+    /** The effect of this kind, if there is one. */
+    public <E extends Effect> Optional<E> effect(Class<E> kind) {
+        return effects.stream().filter(kind::isInstance).map(kind::cast).findFirst();
     }
 
     /**
@@ -53,12 +64,13 @@ public record FrameLook(
     public record Photo(PhotoPixels pixels, PixelSize size, Crop crop, Subject subject, Optional<Affine> through) {}
 
     /**
-     * A shadow as it falls, in millimetres of the unturned frame's axes.
+     * Away from the light, seen from the unturned frame: by how much a shadow is displaced for each of its height.
      *
-     * @param right by how much it is displaced
-     * @param softness over which its edge fades to either side
+     * @param right zero both where nothing depends on the light
      */
-    public record Shade(double right, double down, double softness, double strength, Rgb colour) {}
+    public record Fall(double right, double down) {
+        public static final Fall NONE = new Fall(0, 0);
+    }
 
     /** Words in the place of a photo. */
     public record Text(String words, TextStyle style) {}

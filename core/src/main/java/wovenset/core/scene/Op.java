@@ -5,8 +5,8 @@ import java.util.Optional;
 import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.geometry.ShapeMm;
+import wovenset.core.ink.Rgb;
 import wovenset.core.photo.PhotoPixels;
-import wovenset.core.style.Rgb;
 
 /**
  * One operation of a display list, as a value: equal operations have equal texts, by which their pictures are named. A new
@@ -42,10 +42,16 @@ public sealed interface Op {
      * @param to maps their axes to those around them
      * @param opacity of all of it together, 0 to 1
      * @param clip in their axes: nothing shows beyond it
+     * @param fade in their axes: how solid each place of it is
      */
-    record Group(Affine to, double opacity, Optional<ShapeMm> clip, List<Op> children) implements Op {
+    record Group(Affine to, double opacity, Optional<ShapeMm> clip, Optional<Fade> fade, List<Op> children)
+            implements Op {
         public Group {
             children = List.copyOf(children);
+        }
+
+        public Group(Affine to, double opacity, Optional<ShapeMm> clip, List<Op> children) {
+            this(to, opacity, clip, Optional.empty(), children);
         }
 
         @Override
@@ -57,6 +63,15 @@ public sealed interface Op {
         public void accept(Visitor visitor) {
             visitor.group(this);
         }
+    }
+
+    /** How what is drawn fades away. */
+    sealed interface Fade {
+        /** Solid within the shape; a Gaussian with a third of the softness as its σ takes the place of the edge. */
+        record SoftShape(ShapeMm shape, double softMm) implements Fade {}
+
+        /** This solid at the upper line, gone at the lower one, and in between along straight lines. */
+        record Downwards(double fromY, double toY, double solid) implements Fade {}
     }
 
     /** A shape of one colour. */

@@ -3,7 +3,7 @@ package wovenset.core.scene;
 import java.util.List;
 import java.util.UUID;
 import wovenset.core.geometry.BoxMm;
-import wovenset.core.style.Rgb;
+import wovenset.core.ink.Rgb;
 
 /**
  * A page ready to be drawn. All lengths are page millimetres.

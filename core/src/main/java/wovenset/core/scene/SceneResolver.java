@@ -10,6 +10,7 @@ import wovenset.core.arrange.space.Place;
 import wovenset.core.arrange.space.PlacesOutcome;
 import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.BoxMm;
+import wovenset.core.ink.Rgb;
 import wovenset.core.item.Crop;
 import wovenset.core.item.Fill;
 import wovenset.core.item.Frame;
@@ -27,8 +28,10 @@ import wovenset.core.style.EdgeRun;
 import wovenset.core.style.FrameStyle;
 import wovenset.core.style.Ground;
 import wovenset.core.style.Light;
-import wovenset.core.style.Rgb;
-import wovenset.core.style.Shadow;
+import wovenset.core.style.Outline;
+import wovenset.core.style.effect.InnerShadow;
+import wovenset.core.style.effect.Shadow;
+import wovenset.core.style.effect.SoftEdge;
 
 /** Resolves pages into scenes. The same piece and photos always give an equal scene. Cost: linear in the frames. */
 public final class SceneResolver {
@@ -188,8 +191,10 @@ public final class SceneResolver {
                     reach.isNone() ? EdgeRun.CONTINUED : piece.styles().edges(),
                     frame.outline(),
                     style.bands(),
-                    style.cornerRadius().mm(),
-                    shade(style.shadow(), place.turnDegrees()),
+                    style.corners(),
+                    frame.outline() instanceof Outline.Rect ? style.foot().mm() : 0,
+                    style.effects().stream().filter(effect -> !effect.isNone()).toList(),
+                    fall(style, place.turnDegrees()),
                     frame.look().opacity(),
                     photo(frame, place),
                     frame.fill() instanceof Fill.Words words
@@ -200,24 +205,23 @@ public final class SceneResolver {
         }
 
         /** Seen from the frame: however it is turned, its shadow falls away from the light. */
-        private Optional<FrameLook.Shade> shade(Shadow shadow, double turnDegrees) {
-            if (shadow.strength() == 0) {
-                return Optional.empty();
-            }
+        private FrameLook.Fall fall(FrameStyle style, double turnDegrees) {
+            boolean lit = style.effect(Shadow.class).isPresent()
+                    || style.effect(InnerShadow.class).isPresent()
+                    || style.bands().stream().anyMatch(band -> band.bevel().isPositive());
             Light light = piece.styles().light();
-            double height = shadow.height().mm();
-            return Optional.of(new FrameLook.Shade(
-                    grain(light.right(height, turnDegrees)),
-                    grain(light.down(height, turnDegrees)),
-                    shadow.softness().mm(),
-                    shadow.strength(),
-                    shadow.colour()));
+            return lit
+                    ? new FrameLook.Fall(light.right(1, turnDegrees), light.down(1, turnDegrees))
+                    : FrameLook.Fall.NONE;
         }
 
         /** How far a straight frame that touches the trim runs on, to the bleed's edge. */
         private FrameLook.Reach reach(Place place, FrameStyle style) {
             double bleed = piece.format().bleed().mm();
-            if (bleed == 0 || place.turnDegrees() != 0 || style.cornerRadius().isPositive()) {
+            if (bleed == 0
+                    || place.turnDegrees() != 0
+                    || style.effect(SoftEdge.class).isPresent()
+                    || !style.corners().areSquare()) {
                 return FrameLook.Reach.NONE;
             }
             BoxMm outer = place.box().outset(style.width(Band.Side.OUTSIDE).mm());

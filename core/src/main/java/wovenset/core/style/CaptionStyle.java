@@ -1,5 +1,6 @@
 package wovenset.core.style;
 
+import wovenset.core.ink.Rgb;
 import wovenset.core.measure.Length;
 import wovenset.core.said.Checks;
 import wovenset.core.said.Reason;

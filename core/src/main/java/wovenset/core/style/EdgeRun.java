@@ -1,5 +1,7 @@
 package wovenset.core.style;
 
+import wovenset.core.ink.Rgb;
+
 /**
  * What lies beyond the trim where a photo touches it: in the bleed of a page, or round the bars of a canvas.
  *

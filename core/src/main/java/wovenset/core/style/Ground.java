@@ -1,5 +1,7 @@
 package wovenset.core.style;
 
+import wovenset.core.ink.Rgb;
+
 /** What lies below all else on a page and in its bleed. */
 public sealed interface Ground {
     /** That of all pages, as the style sheet has it. */

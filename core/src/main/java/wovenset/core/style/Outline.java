@@ -1,31 +1,68 @@
 package wovenset.core.style;
 
 import wovenset.core.geometry.BoxMm;
+import wovenset.core.geometry.Form;
 import wovenset.core.geometry.ShapeMm;
 
 /** The form of a frame's edge. */
 public sealed interface Outline {
     /**
-     * The form that fills a box.
+     * The form that fills a box, or one at an even distance round it.
      *
-     * @param radiusMm of corners, where the form has any; more than fits means as round as fits
+     * @param corners of the edge, where the form has any; more than fits means as much as fits
+     * @param beyondMm outwards of the form that fills the box; inwards if negative
      */
-    ShapeMm shape(BoxMm box, double radiusMm);
+    ShapeMm shape(BoxMm box, Corners corners, double beyondMm);
 
     /** Four sides, with corners as the frame's style has them. */
     record Rect() implements Outline {
+        private static final double SLANT = 2 - Math.sqrt(2);
+
         @Override
-        public ShapeMm shape(BoxMm box, double radiusMm) {
-            double radius = Math.min(radiusMm, Math.min(box.width(), box.height()) / 2);
-            return radius <= 0 ? new ShapeMm.Rectangle(box) : new ShapeMm.Rounded(box, radius);
+        public ShapeMm shape(BoxMm box, Corners corners, double beyondMm) {
+            BoxMm moved = beyondMm < 0 ? box.inset(-beyondMm) : box.outset(beyondMm);
+            double size = Math.min(corners.size().mm(), Math.min(box.width(), box.height()) / 2);
+            if (size == 0) {
+                return new ShapeMm.Rectangle(moved);
+            }
+            return switch (corners.cut()) {
+                case ROUND -> rounded(moved, size + beyondMm);
+                case CUT -> cut(moved, size + SLANT * beyondMm);
+                case SCALLOPED -> {
+                    ShapeMm scalloped = new ShapeMm.Scalloped(box, size);
+                    yield beyondMm == 0 ? scalloped : new ShapeMm.Offset(scalloped, beyondMm);
+                }
+                case STAMP, DECKLE -> new ShapeMm.Rectangle(moved);
+            };
+        }
+
+        private static ShapeMm rounded(BoxMm box, double radius) {
+            double fits = Math.min(radius, Math.min(box.width(), box.height()) / 2);
+            return fits <= 0 ? new ShapeMm.Rectangle(box) : new ShapeMm.Rounded(box, fits);
+        }
+
+        private static ShapeMm cut(BoxMm box, double leg) {
+            return leg <= 0 ? new ShapeMm.Rectangle(box) : new ShapeMm.Cut(box, leg);
         }
     }
 
     /** An ellipse, in a square a circle. */
     record Ellipse() implements Outline {
         @Override
-        public ShapeMm shape(BoxMm box, double radiusMm) {
-            return new ShapeMm.Oval(box);
+        public ShapeMm shape(BoxMm box, Corners corners, double beyondMm) {
+            return around(new ShapeMm.Oval(box), beyondMm);
         }
+    }
+
+    /** A drawn form. */
+    record Drawn(Form form) implements Outline {
+        @Override
+        public ShapeMm shape(BoxMm box, Corners corners, double beyondMm) {
+            return around(new ShapeMm.Formed(box, form), beyondMm);
+        }
+    }
+
+    private static ShapeMm around(ShapeMm shape, double beyondMm) {
+        return beyondMm == 0 ? shape : new ShapeMm.Offset(shape, beyondMm);
     }
 }

@@ -1,6 +1,8 @@
 package wovenset.core.style;
 
+import wovenset.core.ink.Paint;
 import wovenset.core.measure.Length;
+import wovenset.core.style.effect.Effect;
 
 /** One property in which something differs from the style that it links to. */
 public sealed interface StyleDifference {
@@ -24,15 +26,15 @@ public sealed interface StyleDifference {
     }
 
     /** @param band counted from 0 */
-    record BandColour(int band, Rgb colour) implements StyleDifference {
+    record BandPaint(int band, Paint paint) implements StyleDifference {
         @Override
         public String property() {
-            return "bandColour " + band;
+            return "bandPaint " + band;
         }
 
         @Override
         public FrameStyle in(FrameStyle style) {
-            return style.withBand(band, one -> one.withColour(colour));
+            return style.withBand(band, one -> one.withPaint(paint));
         }
     }
 
@@ -49,29 +51,55 @@ public sealed interface StyleDifference {
         }
     }
 
-    /** Of the frame's edge. */
-    record CornerRadius(Length radius) implements StyleDifference {
+    /** @param band counted from 0 */
+    record BandBevel(int band, Length bevel) implements StyleDifference {
         @Override
         public String property() {
-            return "cornerRadius";
+            return "bandBevel " + band;
         }
 
         @Override
         public FrameStyle in(FrameStyle style) {
-            return style.withCornerRadius(radius);
+            return style.withBand(band, one -> one.withBevel(bevel));
         }
     }
 
-    /** Of the print with its bands. */
-    record ShadowCast(Shadow shadow) implements StyleDifference {
+    /** Of the frame's edge. */
+    record CornersCut(Corners corners) implements StyleDifference {
         @Override
         public String property() {
-            return "shadow";
+            return "corners";
         }
 
         @Override
         public FrameStyle in(FrameStyle style) {
-            return style.withShadow(shadow);
+            return style.withCorners(corners);
+        }
+    }
+
+    /** How much higher the outermost band is below. */
+    record FootHeight(Length foot) implements StyleDifference {
+        @Override
+        public String property() {
+            return "foot";
+        }
+
+        @Override
+        public FrameStyle in(FrameStyle style) {
+            return style.withFoot(foot);
+        }
+    }
+
+    /** One effect, in the place of the style's own of its kind; turned down to nothing for none. */
+    record OtherEffect(Effect effect) implements StyleDifference {
+        @Override
+        public String property() {
+            return effect.kind();
+        }
+
+        @Override
+        public FrameStyle in(FrameStyle style) {
+            return style.with(effect);
         }
     }
 }

@@ -3,7 +3,7 @@ package wovenset.core.style;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
-import wovenset.core.measure.Length;
+import wovenset.core.ink.Rgb;
 import wovenset.core.said.Checks;
 import wovenset.core.said.Reason;
 
@@ -31,9 +31,8 @@ public record StyleSheet(
 
     /** Frames without a border on white, with words below those that have some. */
     public static StyleSheet plain(UUID style) {
-        Band none = new Band(Length.ZERO, Rgb.INK, Band.Side.INSIDE);
         return new StyleSheet(
-                List.of(new FrameStyle(style, "Frame", List.of(none), Length.ZERO, Shadow.NONE)),
+                List.of(FrameStyle.plain(style, "Frame")),
                 new CaptionStyle(CaptionStyle.Show.WRITTEN, "Alegreya", 11, Rgb.INK, 1),
                 new Ground.Plain(new Rgb("#ffffff")),
                 Light.USUAL,

@@ -15,13 +15,13 @@ import static wovenset.core.testing.Pieces.placed;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import wovenset.core.edit.Edit;
+import wovenset.core.ink.Rgb;
 import wovenset.core.piece.Piece;
 import wovenset.core.said.Notice;
 import wovenset.core.scene.SceneResolver;
 import wovenset.core.scene.SharpnessLimits;
 import wovenset.core.style.CaptionStyle;
-import wovenset.core.style.Rgb;
-import wovenset.core.style.Shadow;
+import wovenset.core.style.effect.Shadow;
 import wovenset.core.testing.Pieces;
 
 class PageCheckTest {
@@ -86,7 +86,7 @@ class PageCheckTest {
         Piece piece = worded(placed(piece(grid(1, 2, 10, 5), 1), 2, 5), 9);
         Piece turned = applied(
                 piece,
-                new Edit.SetFrameStyle(piece.styles().usual().withShadow(new Shadow(mm(20), mm(30), 0.5, Rgb.INK))),
+                new Edit.SetFrameStyle(piece.styles().usual().with(new Shadow(mm(20), mm(30), 0.5, Rgb.INK))),
                 move(piece, frame(piece, 0), free(40, 60, 90, 90, 20)),
                 move(piece, frame(piece, 1), free(160, 60, 90, 90, 0)));
         assertThat(found(turned)).doesNotContain(Notice.WORDS_NEAR_TRIM.code());

@@ -61,6 +61,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.ItemChange;
 import wovenset.core.geometry.BoxMm;
+import wovenset.core.ink.Paint;
+import wovenset.core.ink.Rgb;
 import wovenset.core.item.Crop;
 import wovenset.core.measure.Resolution;
 import wovenset.core.output.MakeRequest.Extent;
@@ -74,13 +76,13 @@ import wovenset.core.piece.Piece;
 import wovenset.core.scene.FrameScene;
 import wovenset.core.style.Band;
 import wovenset.core.style.CaptionStyle;
+import wovenset.core.style.Corners;
 import wovenset.core.style.FrameStyle;
 import wovenset.core.style.Ground;
 import wovenset.core.style.Light;
 import wovenset.core.style.Outline;
-import wovenset.core.style.Rgb;
-import wovenset.core.style.Shadow;
 import wovenset.core.style.StyleDifference;
+import wovenset.core.style.effect.Shadow;
 import wovenset.core.testing.ItemLikeness;
 import wovenset.core.testing.Likeness;
 import wovenset.core.testing.TestPhotos;
@@ -110,8 +112,10 @@ class PieceMakerTest {
     /** Three photos (one turned by the camera, one PNG) with captions, a border, round corners, a turn and a flip. */
     private static Piece sample(int pages) {
         Piece piece = bordered(row(3), 1.5);
-        FrameStyle round =
-                piece.styles().usual().withCornerRadius(mm(6)).withBand(0, band -> band.withColour(new Rgb("#22293a")));
+        FrameStyle round = piece.styles()
+                .usual()
+                .withCorners(Corners.round(mm(6)))
+                .withBand(0, band -> band.withPaint(new Paint.Solid(new Rgb("#22293a"))));
         Crop turned = new Crop(0.4, 0.5, 1.3, 7, true, Crop.Fit.FILL, Crop.Aim.HAND);
         Piece sample = applied(
                 piece,
@@ -340,13 +344,13 @@ class PieceMakerTest {
                 new Edit.SetFrameStyle(moved.styles()
                         .usual()
                         .withBand(0, band -> band.withWidth(mm(3)))
-                        .withShadow(new Shadow(mm(2.5), mm(5), 0.7, Rgb.INK))),
+                        .with(new Shadow(mm(2.5), mm(5), 0.7, Rgb.INK))),
                 new Edit.AddWords(first(piece).id(), Edit.WordsPlace.TOP, Optional.of("Avalanche, “fi” and Ærø")),
                 new Edit.SetLight(new Light(70)),
                 patch(moved, new ItemChange.Differ(new StyleDifference.BandSide(0, Band.Side.OUTSIDE)), ids[0]),
                 patch(moved, new ItemChange.SetOutline(new Outline.Ellipse()), ids[1]),
                 patch(moved, new ItemChange.SetOpacity(0.7), ids[0]),
-                patch(moved, new ItemChange.Differ(new StyleDifference.CornerRadius(mm(14))), ids[3]),
+                patch(moved, new ItemChange.Differ(new StyleDifference.CornersCut(Corners.round(mm(14)))), ids[3]),
                 patch(moved, new ItemChange.SetCrop(WHOLE), ids[3]),
                 patch(moved, new ItemChange.Differ(new StyleDifference.BandWidth(0, mm(0))), ids[4]),
                 new Edit.GroupItems(first(piece).id(), List.of(ids[0], ids[1])));
@@ -440,8 +444,7 @@ class PieceMakerTest {
     void stripsMeetWithoutASeam() throws IOException {
         Piece plain = sample(1);
         Piece piece = applied(
-                plain,
-                new Edit.SetFrameStyle(plain.styles().usual().withShadow(new Shadow(mm(3), mm(9), 0.6, Rgb.INK))));
+                plain, new Edit.SetFrameStyle(plain.styles().usual().with(new Shadow(mm(3), mm(9), 0.6, Rgb.INK))));
         BufferedImage strips =
                 ImageIO.read(make(piece, request(Kind.PNG, 1, 280)).file().toFile());
         BufferedImage whole = new RasterPainter(new ExportRasters(photos))

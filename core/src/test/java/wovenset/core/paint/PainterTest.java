@@ -25,6 +25,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.ItemChange;
+import wovenset.core.ink.Paint;
+import wovenset.core.ink.Rgb;
 import wovenset.core.item.Placement;
 import wovenset.core.measure.Format;
 import wovenset.core.measure.Length;
@@ -34,9 +36,9 @@ import wovenset.core.scene.FrameScene;
 import wovenset.core.scene.PageScene;
 import wovenset.core.scene.SceneResolver;
 import wovenset.core.scene.Unit;
+import wovenset.core.style.Corners;
 import wovenset.core.style.EdgeRun;
 import wovenset.core.style.FrameStyle;
-import wovenset.core.style.Rgb;
 import wovenset.core.testing.Likeness;
 import wovenset.core.testing.Pieces;
 import wovenset.core.testing.TestPhotos;
@@ -59,9 +61,9 @@ class PainterTest {
     }
 
     private static Piece dressed(Piece piece, double border, double radius) {
-        FrameStyle style = piece.styles().usual().withCornerRadius(mm(radius));
-        return piece.withStyles(piece.styles()
-                .with(style.withBand(0, band -> band.withWidth(mm(border)).withColour(new Rgb("#ff0000")))));
+        FrameStyle style = piece.styles().usual().withCorners(Corners.round(mm(radius)));
+        return piece.withStyles(piece.styles().with(style.withBand(0, band -> band.withWidth(mm(border))
+                .withPaint(new Paint.Solid(new Rgb("#ff0000"))))));
     }
 
     /** Where darkness starts and ends along a line, in millimetres, from the part-covered pixels at both ends. */

@@ -27,6 +27,7 @@ import wovenset.core.edit.Edit;
 import wovenset.core.edit.ItemChange;
 import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.BoxMm;
+import wovenset.core.ink.Rgb;
 import wovenset.core.piece.Piece;
 import wovenset.core.said.Notice;
 import wovenset.core.style.Band;
@@ -34,9 +35,8 @@ import wovenset.core.style.CaptionStyle;
 import wovenset.core.style.FrameStyle;
 import wovenset.core.style.Light;
 import wovenset.core.style.Outline;
-import wovenset.core.style.Rgb;
-import wovenset.core.style.Shadow;
 import wovenset.core.style.StyleDifference;
+import wovenset.core.style.effect.Shadow;
 import wovenset.core.testing.Pieces;
 
 class SceneResolverTest {
@@ -168,7 +168,7 @@ class SceneResolverTest {
         Piece piece = placed(piece(grid(1, 1, 10, 0), 1), 1);
         Piece shaded = applied(
                 piece,
-                new Edit.SetFrameStyle(piece.styles().usual().withShadow(new Shadow(mm(10), mm(3), 0.5, Rgb.INK))),
+                new Edit.SetFrameStyle(piece.styles().usual().with(new Shadow(mm(10), mm(3), 0.5, Rgb.INK))),
                 new Edit.SetLight(new Light(-30)),
                 move(piece, frame(piece, 0), free(100, 60, 80, 50, turn)));
         PageScene scene = scene(shaded);

@@ -21,6 +21,9 @@ import wovenset.core.arrangement.Slicing;
 import wovenset.core.arrangement.SlicingTree;
 import wovenset.core.arrangement.Track;
 import wovenset.core.geometry.Box;
+import wovenset.core.geometry.Form;
+import wovenset.core.ink.Paint;
+import wovenset.core.ink.Rgb;
 import wovenset.core.item.Crop;
 import wovenset.core.item.Fill;
 import wovenset.core.item.Frame;
@@ -43,18 +46,24 @@ import wovenset.core.piece.Piece;
 import wovenset.core.piece.SharedPicture;
 import wovenset.core.style.Band;
 import wovenset.core.style.CaptionStyle;
+import wovenset.core.style.Corners;
 import wovenset.core.style.CutMarks;
 import wovenset.core.style.EdgeRun;
 import wovenset.core.style.FrameStyle;
 import wovenset.core.style.Ground;
 import wovenset.core.style.Light;
 import wovenset.core.style.Outline;
-import wovenset.core.style.Rgb;
-import wovenset.core.style.Shadow;
 import wovenset.core.style.StyleDifference;
 import wovenset.core.style.StyleSheet;
 import wovenset.core.style.StyleUse;
 import wovenset.core.style.TextStyle;
+import wovenset.core.style.effect.Effect;
+import wovenset.core.style.effect.Fastening;
+import wovenset.core.style.effect.Glow;
+import wovenset.core.style.effect.InnerShadow;
+import wovenset.core.style.effect.Reflection;
+import wovenset.core.style.effect.Shadow;
+import wovenset.core.style.effect.SoftEdge;
 
 /** Pieces of every kind of thing that a document may hold, the same for the same seed. */
 public final class RandomPieces {
@@ -144,8 +153,8 @@ public final class RandomPieces {
     }
 
     private StyleSheet styles() {
-        List<FrameStyle> frames =
-                times(1, 4, () -> new FrameStyle(id(), "Style", times(1, 3, this::band), length(0, 5), shadow()));
+        List<FrameStyle> frames = times(
+                1, 4, () -> new FrameStyle(id(), "Style", times(1, 3, this::band), corners(), length(0, 5), effects()));
         CaptionStyle captions = new CaptionStyle(
                 any(CaptionStyle.Show.values()),
                 "Alegreya",
@@ -242,7 +251,7 @@ public final class RandomPieces {
                 placement,
                 look(),
                 styleUse(styles),
-                random.nextBoolean() ? new Outline.Rect() : new Outline.Ellipse(),
+                outline(),
                 fill(entries, pictures),
                 random.nextBoolean() ? FrameWords.OF_ENTRY : new FrameWords.Own(any(WORDS)),
                 new Marks(
@@ -253,21 +262,43 @@ public final class RandomPieces {
                         random.nextBoolean()));
     }
 
+    private Outline outline() {
+        return switch (random.nextInt(3)) {
+            case 0 -> new Outline.Rect();
+            case 1 -> new Outline.Ellipse();
+            default -> new Outline.Drawn(any(Form.values()));
+        };
+    }
+
     private StyleUse styleUse(StyleSheet styles) {
         StyleUse use = StyleUse.of(any(styles.frames()).id());
         List<StyleDifference> differences = List.of(
                 new StyleDifference.BandWidth(0, length(0, 9)),
-                new StyleDifference.BandColour(random.nextInt(3), colour()),
+                new StyleDifference.BandPaint(random.nextInt(3), new Paint.Solid(colour())),
+                new StyleDifference.BandBevel(0, length(0, 3)),
                 new StyleDifference.BandSide(0, any(Band.Side.values())),
-                new StyleDifference.CornerRadius(length(0, 9)));
+                new StyleDifference.CornersCut(corners()),
+                new StyleDifference.FootHeight(length(0, 30)),
+                new StyleDifference.OtherEffect(any(effects())));
         for (StyleDifference difference : differences) {
             use = random.nextInt(3) == 0 ? use.with(difference) : use;
         }
         return use;
     }
 
-    private Shadow shadow() {
-        return new Shadow(length(0, 9), length(0, 20), random.nextDouble(), colour());
+    private Corners corners() {
+        return new Corners(any(Corners.Cut.values()), length(0, 9));
+    }
+
+    /** One of each kind, in any order. */
+    private List<Effect> effects() {
+        return shuffled(List.of(
+                new Shadow(length(0, 9), length(0, 20), random.nextDouble(), colour()),
+                new InnerShadow(length(0, 9), length(0, 20), random.nextDouble(), colour()),
+                new Glow(length(0, 9), random.nextDouble(), colour()),
+                new SoftEdge(length(0, 9)),
+                new Reflection(random.nextDouble(), length(0, 9), random.nextDouble()),
+                new Fastening(any(Fastening.Means.values()), length(0, 20), colour())));
     }
 
     private TextStyle textStyle() {
@@ -311,7 +342,7 @@ public final class RandomPieces {
     }
 
     private Band band() {
-        return new Band(length(0, 20), colour(), any(Band.Side.values()));
+        return new Band(length(0, 20), new Paint.Solid(colour()), any(Band.Side.values()), length(0, 4));
     }
 
     private Guide guide() {

@@ -22,6 +22,7 @@ import wovenset.core.arrangement.Grid;
 import wovenset.core.arrangement.Margins;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.ItemChange;
+import wovenset.core.ink.Rgb;
 import wovenset.core.item.Crop;
 import wovenset.core.measure.Format;
 import wovenset.core.measure.Length;
@@ -33,9 +34,9 @@ import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 import wovenset.core.style.Band;
 import wovenset.core.style.CaptionStyle;
+import wovenset.core.style.Corners;
 import wovenset.core.style.FrameStyle;
 import wovenset.core.style.Ground;
-import wovenset.core.style.Rgb;
 import wovenset.server.WovensetProperties;
 import wovenset.server.photo.PhotoStore;
 import wovenset.server.piece.PieceService;
@@ -142,9 +143,9 @@ class DemoLoader implements ApplicationRunner {
 
     private static void dress(Editor editor, DemoPiece.DemoDress demo) {
         FrameStyle usual = editor.piece.piece().styles().usual();
-        Band band = new Band(length(demo.borderWidth()), new Rgb(demo.borderColour()), Band.Side.INSIDE);
+        Band band = Band.of(length(demo.borderWidth()), new Rgb(demo.borderColour()), Band.Side.INSIDE);
         editor.edit(new Edit.SetFrameStyle(
-                new FrameStyle(usual.id(), usual.name(), List.of(band), length(demo.cornerRadius()), usual.shadow())));
+                usual.withBand(0, none -> band).withCorners(Corners.round(length(demo.cornerRadius())))));
         editor.edit(new Edit.SetCommonGround(new Ground.Plain(new Rgb(demo.pageColour()))));
         editor.edit(new Edit.SetCaptionStyle(new CaptionStyle(
                 demo.captions(), demo.typeface(), demo.sizePt(), new Rgb(demo.captionColour()), demo.lines())));

@@ -8,12 +8,12 @@ import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import wovenset.core.arrangement.Arrangement;
 import wovenset.core.delta.Splice;
+import wovenset.core.ink.Rgb;
 import wovenset.core.item.Item;
 import wovenset.core.piece.Guide;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.SharedPicture;
 import wovenset.core.style.Ground;
-import wovenset.core.style.Rgb;
 import wovenset.server.scene.SceneView;
 
 /**

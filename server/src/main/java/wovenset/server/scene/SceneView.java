@@ -5,13 +5,14 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.annotation.JsonSerialize;
 import wovenset.core.geometry.BoxMm;
+import wovenset.core.ink.Rgb;
 import wovenset.core.item.Crop;
 import wovenset.core.measure.Length;
 import wovenset.core.photo.PhotoId;
 import wovenset.core.photo.Subject;
 import wovenset.core.scene.SharpnessLimits;
 import wovenset.core.style.Band;
-import wovenset.core.style.Rgb;
+import wovenset.core.style.Corners;
 import wovenset.server.web.Rounded;
 
 /**
@@ -70,6 +71,7 @@ public record SceneView(
      * @param window where the photo shows, unturned
      * @param turnDegrees by which all of it is turned about the box's middle
      * @param bounds the upright box around all that it paints
+     * @param footMm by how much the print is higher below, for words
      */
     public record FrameView(
             UUID frameId,
@@ -77,7 +79,8 @@ public record SceneView(
             BoxMm window,
             double turnDegrees,
             BoxMm bounds,
-            double radiusMm,
+            Corners corners,
+            double footMm,
             List<Band> bands,
             boolean hidden,
             @Nullable PhotoView photo,

@@ -42,4 +42,48 @@ public final class Upgrades {
         tree.forEach(Upgrades::wordsAndShadows);
         return tree;
     }
+
+    /**
+     * Version 7: what covers a band is one of several kinds of paint, and it may be bevelled; corners are cut in several ways;
+     * a style has a foot and a list of effects, of which the shadow is one. The tree is changed, wherever in it these are.
+     *
+     * @return the same tree
+     */
+    public static JsonNode wholeStyles(JsonNode tree) {
+        if (tree instanceof ObjectNode object) {
+            if (object.has("bands") && object.has("cornerRadius")) {
+                object.path("bands").forEach(band -> solid((ObjectNode) band).put("bevel", 0));
+                corners(object, "cornerRadius");
+                object.put("foot", 0);
+                object.putArray("effects").add(shadow(object.remove("shadow")));
+            }
+            switch (object.path("kind").asString("")) {
+                case "bandColour" -> solid(object).put("kind", "bandPaint");
+                case "cornerRadius" -> corners(object, "radius").put("kind", "cornersCut");
+                case "shadowCast" -> {
+                    object.put("kind", "otherEffect");
+                    object.set("effect", shadow(object.remove("shadow")));
+                }
+                default -> {}
+            }
+        }
+        tree.forEach(Upgrades::wholeStyles);
+        return tree;
+    }
+
+    private static ObjectNode solid(ObjectNode painted) {
+        JsonNode colour = painted.remove("colour");
+        painted.putObject("paint").put("kind", "solid").set("colour", colour);
+        return painted;
+    }
+
+    private static ObjectNode corners(ObjectNode object, String radius) {
+        JsonNode size = object.remove(radius);
+        object.putObject("corners").put("cut", "ROUND").set("size", size);
+        return object;
+    }
+
+    private static JsonNode shadow(JsonNode shadow) {
+        return ((ObjectNode) shadow).put("kind", "shadow");
+    }
 }

@@ -3,16 +3,16 @@ package wovenset.server.upgrade;
 import java.util.List;
 import java.util.UUID;
 import tools.jackson.databind.JsonNode;
+import wovenset.core.ink.Rgb;
 import wovenset.core.measure.Length;
 import wovenset.core.style.Band;
 import wovenset.core.style.CaptionStyle;
+import wovenset.core.style.Corners;
 import wovenset.core.style.CutMarks;
 import wovenset.core.style.EdgeRun;
 import wovenset.core.style.FrameStyle;
 import wovenset.core.style.Ground;
 import wovenset.core.style.Light;
-import wovenset.core.style.Rgb;
-import wovenset.core.style.Shadow;
 import wovenset.core.style.StyleSheet;
 
 /** How all pages and frames of a piece looked up to version 4. */
@@ -45,12 +45,9 @@ public record OldDress(
     public StyleSheet sheet(UUID style) {
         CaptionStyle.Show kept = show.equals("BELOW") ? CaptionStyle.Show.ALWAYS : CaptionStyle.Show.NONE;
         return new StyleSheet(
-                List.of(new FrameStyle(
-                        style,
-                        "Frame",
-                        List.of(new Band(borderWidth, borderColour, Band.Side.INSIDE)),
-                        cornerRadius,
-                        Shadow.NONE)),
+                List.of(FrameStyle.plain(style, "Frame")
+                        .withBand(0, none -> Band.of(borderWidth, borderColour, Band.Side.INSIDE))
+                        .withCorners(Corners.round(cornerRadius))),
                 new CaptionStyle(kept, typeface, sizePt, captionColour, lines),
                 new Ground.Plain(pageColour),
                 Light.USUAL,

@@ -19,6 +19,8 @@ import wovenset.core.arrangement.Grid;
 import wovenset.core.arrangement.Margins;
 import wovenset.core.arrangement.Scattered;
 import wovenset.core.geometry.Box;
+import wovenset.core.ink.Paint;
+import wovenset.core.ink.Rgb;
 import wovenset.core.item.Crop;
 import wovenset.core.item.Fill;
 import wovenset.core.item.Frame;
@@ -37,9 +39,9 @@ import wovenset.core.photo.Region;
 import wovenset.core.photo.Subject;
 import wovenset.core.piece.Guide;
 import wovenset.core.piece.Page;
+import wovenset.core.style.Corners;
 import wovenset.core.style.Ground;
 import wovenset.core.style.Outline;
-import wovenset.core.style.Rgb;
 import wovenset.core.style.StyleDifference;
 import wovenset.core.style.StyleUse;
 import wovenset.server.stored.Documents;
@@ -259,9 +261,9 @@ public final class PageUpgrade {
                 style,
                 List.of(
                         new StyleDifference.BandWidth(0, length(border.path("width"))),
-                        new StyleDifference.BandColour(
-                                0, new Rgb(border.path("colour").asString())),
-                        new StyleDifference.CornerRadius(length(border.path("radius")))));
+                        new StyleDifference.BandPaint(
+                                0, new Paint.Solid(new Rgb(border.path("colour").asString()))),
+                        new StyleDifference.CornersCut(Corners.round(length(border.path("radius"))))));
     }
 
     /** Neighbours with the same number above 0 become a group. */

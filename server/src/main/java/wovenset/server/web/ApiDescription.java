@@ -24,10 +24,10 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import wovenset.core.arrangement.SlicingTree;
+import wovenset.core.ink.Rgb;
 import wovenset.core.measure.Length;
 import wovenset.core.measure.Resolution;
 import wovenset.core.photo.PhotoId;
-import wovenset.core.style.Rgb;
 
 /** Makes the OpenAPI description say what {@link CoreJson} does, and which fields are always there. */
 @Configuration

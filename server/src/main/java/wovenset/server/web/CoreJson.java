@@ -18,13 +18,13 @@ import tools.jackson.databind.ser.std.StdSerializer;
 import wovenset.core.arrangement.Grid;
 import wovenset.core.arrangement.SlicingTree;
 import wovenset.core.geometry.BoxMm;
+import wovenset.core.ink.Rgb;
 import wovenset.core.measure.Length;
 import wovenset.core.measure.Resolution;
 import wovenset.core.photo.PhotoId;
 import wovenset.core.photo.Region;
 import wovenset.core.piece.Entries;
 import wovenset.core.style.Ground;
-import wovenset.core.style.Rgb;
 
 /**
  * How the core's values are written as JSON: lengths as whole micrometres, photos and colours as text, resolutions as

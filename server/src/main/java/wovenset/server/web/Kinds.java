@@ -9,6 +9,7 @@ import wovenset.core.arrangement.Arrangement;
 import wovenset.core.delta.PageDelta;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.ItemChange;
+import wovenset.core.ink.Paint;
 import wovenset.core.item.Fill;
 import wovenset.core.item.FrameWords;
 import wovenset.core.item.Item;
@@ -16,6 +17,7 @@ import wovenset.core.item.Placement;
 import wovenset.core.style.Ground;
 import wovenset.core.style.Outline;
 import wovenset.core.style.StyleDifference;
+import wovenset.core.style.effect.Effect;
 
 /**
  * The core's closed choices in JSON: an object whose {@code kind} is the record's name with a small first letter. A new kind of
@@ -33,6 +35,8 @@ final class Kinds {
             Outline.class,
             Ground.class,
             StyleDifference.class,
+            Effect.class,
+            Paint.class,
             PageDelta.class);
 
     private Kinds() {}

@@ -19,6 +19,7 @@ import java.util.Map;
 import java.util.UUID;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Talks to a running application as a browser or a script would. */
 public final class Api {
@@ -142,6 +143,25 @@ public final class Api {
 
     /** A sprite's pixels in rows, four bytes each: red, green, blue, how solid; none if its photo cannot be read. */
     @SuppressWarnings("ArrayRecordComponent") // Only looked at.
+    /** This style with one border inside, round corners and these effects. Micrometres. */
+    public static JsonNode styled(JsonNode style, int border, String colour, int radius, Object... effects) {
+        ObjectNode styled = style.deepCopy().asObject();
+        styled.set(
+                "bands",
+                MAPPER.valueToTree(List.of(Map.of(
+                        "width",
+                        border,
+                        "paint",
+                        Map.of("kind", "solid", "colour", colour),
+                        "side",
+                        "INSIDE",
+                        "bevel",
+                        0))));
+        styled.set("corners", MAPPER.valueToTree(Map.of("cut", "ROUND", "size", radius)));
+        styled.set("effects", MAPPER.valueToTree(effects));
+        return styled;
+    }
+
     public record Sprite(int width, int height, byte[] pixels) {}
 
     public static List<Sprite> pictures(Answer sprites) {

@@ -1,6 +1,7 @@
 package wovenset.core.arrange.space;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -18,20 +19,25 @@ import wovenset.core.measure.Length;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 import wovenset.core.style.CaptionStyle;
+import wovenset.core.style.Outline;
+import wovenset.core.style.StyleSheet;
 
 /**
  * Below which frames of a page room is kept for words. Where it is kept only for what is written, frames of one row keep it
  * together, so that one typed word does not set the row askew: those that end in one row of a grid, and those side by side in
- * one cut. Cost: linear in the frames.
+ * one cut. A print with a foot has its words there and always keeps its room. Cost: linear in the frames.
  */
 public final class Strips {
     private final Length strip;
+    private final StyleSheet styles;
+    private final List<Frame> frames;
     private final Set<UUID> kept = new HashSet<>();
 
     private Strips(Piece piece, Page page) {
-        CaptionStyle captions = piece.styles().captions();
+        styles = piece.styles();
+        CaptionStyle captions = styles.captions();
         strip = captions.show() == CaptionStyle.Show.NONE ? Length.ZERO : captions.strip();
-        List<Frame> frames = page.frames();
+        frames = page.frames();
         for (Frame frame : frames) {
             boolean written = !piece.wordsOf(page, frame).isBlank();
             if (written || captions.show() == CaptionStyle.Show.ALWAYS) {
@@ -50,12 +56,16 @@ public final class Strips {
 
     /** The height of the room below a frame; zero for none. */
     public Length below(Frame frame) {
+        Length foot = frame.style().in(styles).foot();
+        if (foot.isPositive() && frame.outline() instanceof Outline.Rect) {
+            return foot;
+        }
         return kept.contains(frame.id()) ? strip : Length.ZERO;
     }
 
     /** The height of the widest room that any frame keeps. */
     public Length most() {
-        return kept.isEmpty() ? Length.ZERO : strip;
+        return frames.stream().map(this::below).max(Comparator.naturalOrder()).orElse(Length.ZERO);
     }
 
     private void keepTogether(List<Integer> row, List<Frame> slotted) {

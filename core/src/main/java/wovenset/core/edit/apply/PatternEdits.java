@@ -61,12 +61,7 @@ final class PatternEdits {
     /** The look of the first style, the words and the ground; which style frames wear stays. */
     private static Piece dressed(Piece piece, StyleSheet look) {
         FrameStyle usual = piece.styles().usual();
-        FrameStyle dressed = new FrameStyle(
-                usual.id(),
-                usual.name(),
-                look.usual().bands(),
-                look.usual().cornerRadius(),
-                look.usual().shadow());
+        FrameStyle dressed = look.usual().as(usual.id(), usual.name());
         return PieceEdits.withCaptions(
                 piece.withStyles(piece.styles()
                         .with(dressed)

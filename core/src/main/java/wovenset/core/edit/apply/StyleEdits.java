@@ -22,6 +22,8 @@ final class StyleEdits {
     void register(Handlers handlers) {
         handlers.on(Edit.SetFrameStyle.class, StyleEdits::set);
         handlers.on(Edit.KeepStyle.class, StyleEdits::keep);
+        handlers.on(Edit.DressFrames.class, StyleEdits::dressFrames);
+        handlers.on(Edit.DressAll.class, StyleEdits::dressAll);
         handlers.on(Edit.RemoveFrameStyle.class, StyleEdits::remove);
         handlers.on(Edit.WearEverywhere.class, StyleEdits::wearEverywhere);
     }
@@ -42,10 +44,7 @@ final class StyleEdits {
     /** The style under its name without spaces at its ends, which no other of the piece may have. */
     private static FrameStyle withFreeName(StyleSheet sheet, FrameStyle style) {
         String name = style.name().strip();
-        boolean taken = sheet.frames().stream()
-                .anyMatch(
-                        other -> !other.id().equals(style.id()) && other.name().equalsIgnoreCase(name));
-        if (taken) {
+        if (isTaken(sheet, style.id(), name)) {
             throw EditRefusedException.of("name", Reason.STYLE_NAME_TAKEN, name);
         }
         return style.withName(name);
@@ -55,14 +54,48 @@ final class StyleEdits {
         Page page = Named.page(piece, edit.pageId());
         List<Frame> frames = Named.frames(page, edit.frameIds());
         FrameStyle look = frames.get(0).style().in(piece.styles());
-        FrameStyle style = withFreeName(
-                piece.styles(),
-                new FrameStyle(edit.style(), edit.name(), look.bands(), look.cornerRadius(), look.shadow()));
+        FrameStyle style = withFreeName(piece.styles(), look.as(edit.style(), edit.name()));
         Page dressed = dressing(style.id(), frames::contains).apply(page);
         return Outcome.of(
                 piece.withStyles(piece.styles().with(style)).mapPage(page.id(), old -> dressed),
                 Doing.ADD_STYLE,
                 style.name());
+    }
+
+    private static Outcome dressFrames(Piece piece, Edit.DressFrames edit) {
+        Page page = Named.page(piece, edit.pageId());
+        List<Frame> frames = Named.frames(page, edit.frameIds());
+        Piece known = withStyle(piece, edit.style());
+        Page dressed = dressing(edit.style().id(), frame -> frames.contains(frame) && !frame.showsWords())
+                .apply(page);
+        return Outcome.of(
+                known.mapPage(page.id(), old -> dressed),
+                Doing.WEAR_STYLE,
+                edit.style().name());
+    }
+
+    private static Outcome dressAll(Piece piece, Edit.DressAll edit) {
+        Piece known = withStyle(piece, edit.style());
+        return wearEverywhere(known, new Edit.WearEverywhere(edit.style().id()));
+    }
+
+    /** The piece with a style that it may have already. */
+    private static Piece withStyle(Piece piece, FrameStyle style) {
+        StyleSheet sheet = piece.styles();
+        if (sheet.frame(style.id()).id().equals(style.id())) {
+            return piece;
+        }
+        String name = style.name().strip();
+        int number = 2;
+        while (isTaken(sheet, style.id(), name)) {
+            name = style.name().strip() + " " + number++;
+        }
+        return piece.withStyles(sheet.with(style.withName(name)));
+    }
+
+    private static boolean isTaken(StyleSheet sheet, UUID id, String name) {
+        return sheet.frames().stream()
+                .anyMatch(other -> !other.id().equals(id) && other.name().equalsIgnoreCase(name));
     }
 
     private static Outcome remove(Piece piece, Edit.RemoveFrameStyle edit) {

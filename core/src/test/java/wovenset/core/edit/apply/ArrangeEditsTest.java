@@ -45,6 +45,7 @@ import wovenset.core.pattern.Patterns;
 import wovenset.core.piece.Piece;
 import wovenset.core.said.Reason;
 import wovenset.core.style.Band;
+import wovenset.core.style.Corners;
 import wovenset.core.style.StyleDifference;
 import wovenset.core.testing.Pieces;
 
@@ -212,7 +213,10 @@ class ArrangeEditsTest {
                 row(3), new Edit.SetFrameStyle(bordered(row(3), 4).styles().usual()));
         Piece gilt = applied(
                 framed,
-                patch(framed, new ItemChange.Differ(new StyleDifference.CornerRadius(mm(2))), frame(framed, 0)));
+                patch(
+                        framed,
+                        new ItemChange.Differ(new StyleDifference.CornersCut(Corners.round(mm(2)))),
+                        frame(framed, 0)));
         Pattern pattern = pattern(gilt);
         Piece plain = row(2);
         Piece look = applied(plain, use(plain, pattern, Edit.PatternPart.LOOK));
@@ -223,8 +227,8 @@ class ArrangeEditsTest {
         assertThat(frames.styles()).isEqualTo(plain.styles());
         assertThat(first(frames).slotted()).hasSize(3);
         Piece both = applied(plain, use(plain, pattern, Edit.PatternPart.BOTH));
-        assertThat(first(both).slotted().get(0).style().in(both.styles()).cornerRadius())
-                .isEqualTo(mm(2));
+        assertThat(first(both).slotted().get(0).style().in(both.styles()).corners())
+                .isEqualTo(Corners.round(mm(2)));
     }
 
     @Test

@@ -31,6 +31,7 @@ import wovenset.core.arrangement.Scattered;
 import wovenset.core.delta.PieceDelta;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.ItemChange;
+import wovenset.core.ink.Rgb;
 import wovenset.core.item.Frame;
 import wovenset.core.pattern.Patterns;
 import wovenset.core.photo.Region;
@@ -38,11 +39,11 @@ import wovenset.core.piece.Guide;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 import wovenset.core.style.CaptionStyle;
+import wovenset.core.style.Corners;
 import wovenset.core.style.CutMarks;
 import wovenset.core.style.EdgeRun;
 import wovenset.core.style.Ground;
 import wovenset.core.style.Light;
-import wovenset.core.style.Rgb;
 import wovenset.core.style.StyleSheet;
 import wovenset.core.testing.Pieces;
 
@@ -59,9 +60,11 @@ class EditKindsTest {
         return List.of(
                 new Edit.RenamePiece("n"),
                 new Edit.SetFormat(Pieces.format(200, 300)),
-                new Edit.SetFrameStyle(styles.usual().withCornerRadius(mm(1))),
+                new Edit.SetFrameStyle(styles.usual().withCorners(Corners.round(mm(1)))),
                 new Edit.KeepStyle(PAGE, FRAMES, new UUID(7, 7), "s"),
                 new Edit.WearEverywhere(styles.usual().id()),
+                new Edit.DressFrames(PAGE, FRAMES, styles.usual().as(new UUID(8, 8), "d")),
+                new Edit.DressAll(styles.usual().as(new UUID(9, 9), "e")),
                 new Edit.SetCaptionStyle(styles.captions().withShow(CaptionStyle.Show.ALWAYS)),
                 new Edit.SetCommonGround(new Ground.Plain(new Rgb("#101830"))),
                 new Edit.SetLight(new Light(45)),

@@ -26,6 +26,8 @@ import org.junit.jupiter.api.Test;
 import wovenset.core.arrangement.Grid;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.ItemChange;
+import wovenset.core.ink.Paint;
+import wovenset.core.ink.Rgb;
 import wovenset.core.item.Frame;
 import wovenset.core.item.Placement;
 import wovenset.core.measure.Format;
@@ -37,7 +39,6 @@ import wovenset.core.said.UnfitValueException;
 import wovenset.core.style.Band;
 import wovenset.core.style.CaptionStyle;
 import wovenset.core.style.Ground;
-import wovenset.core.style.Rgb;
 import wovenset.core.style.StyleDifference;
 import wovenset.core.testing.Pieces;
 
@@ -80,7 +81,7 @@ class PieceEditsTest {
                 new Edit.SetCaptionStyle(new CaptionStyle(CaptionStyle.Show.NONE, "Comic", 10, words.colour(), 1)),
                 "typeface",
                 Reason.TYPEFACE);
-        assertThatThrownBy(() -> new Band(mm(-1), words.colour(), Band.Side.INSIDE))
+        assertThatThrownBy(() -> Band.of(mm(-1), words.colour(), Band.Side.INSIDE))
                 .isInstanceOf(UnfitValueException.class)
                 .hasMessageContaining(Reason.BAND_WIDTH.code());
     }
@@ -91,12 +92,12 @@ class PieceEditsTest {
         Rgb gilt = new Rgb("#b08a3c");
         Piece own = applied(
                 piece, patch(piece, new ItemChange.Differ(new StyleDifference.BandWidth(0, mm(6))), frame(piece, 1)));
-        Piece changed = applied(own, style(own, band -> band.withWidth(mm(2)).withColour(gilt)));
+        Piece changed = applied(own, style(own, band -> band.withWidth(mm(2)).withPaint(new Paint.Solid(gilt))));
         List<Band> bands = first(changed).frames().stream()
                 .map(frame -> frame.style().in(changed.styles()).bands().get(0))
                 .toList();
         assertThat(bands).extracting(Band::width).containsExactly(mm(2), mm(6), mm(2));
-        assertThat(bands).extracting(Band::colour).containsOnly(gilt);
+        assertThat(bands).extracting(Band::paint).containsOnly(new Paint.Solid(gilt));
         Piece back = applied(changed, patch(changed, new ItemChange.PutBack("bandWidth 0"), frame(changed, 1)));
         assertThat(first(back).frames().get(1).style().differences()).isEmpty();
     }

@@ -25,6 +25,7 @@ import wovenset.core.edit.Edit;
 import wovenset.core.edit.Edit.WordsPlace;
 import wovenset.core.edit.ItemChange;
 import wovenset.core.geometry.BoxMm;
+import wovenset.core.ink.Rgb;
 import wovenset.core.item.Fill;
 import wovenset.core.item.Frame;
 import wovenset.core.item.Placement;
@@ -38,7 +39,6 @@ import wovenset.core.scene.FrameScene;
 import wovenset.core.scene.Op;
 import wovenset.core.scene.PageScene;
 import wovenset.core.scene.SceneResolver;
-import wovenset.core.style.Rgb;
 import wovenset.core.style.TextStyle;
 import wovenset.core.testing.Pieces;
 

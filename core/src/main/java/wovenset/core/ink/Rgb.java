@@ -1,4 +1,4 @@
-package wovenset.core.style;
+package wovenset.core.ink;
 
 import java.awt.Color;
 import java.util.Locale;

@@ -1,5 +1,6 @@
-package wovenset.core.style;
+package wovenset.core.style.effect;
 
+import wovenset.core.ink.Rgb;
 import wovenset.core.measure.Length;
 import wovenset.core.said.Checks;
 import wovenset.core.said.Reason;
@@ -11,15 +12,23 @@ import wovenset.core.said.Reason;
  * @param softness over which width its edge fades to either side, 0 to {@link #SOFTEST}
  * @param strength 0 for none to 1 for the full colour
  */
-public record Shadow(Length height, Length softness, double strength, Rgb colour) {
+public record Shadow(Length height, Length softness, double strength, Rgb colour) implements Effect {
     public static final Length HIGHEST = Length.ofMm(50);
     public static final Length SOFTEST = Length.ofMm(100);
-    /** Ready to be turned up: what suits a print held in the hand. */
-    public static final Shadow NONE = new Shadow(Length.ofMm(1), Length.ofMm(2), 0, Rgb.INK);
 
     public Shadow {
         Checks.that(!height.isNegative() && height.compareTo(HIGHEST) <= 0, Reason.SHADOW_HEIGHT);
         Checks.that(!softness.isNegative() && softness.compareTo(SOFTEST) <= 0, Reason.SHADOW_SOFTNESS);
         Checks.that(strength >= 0 && strength <= 1, Reason.SHADOW_STRENGTH);
+    }
+
+    @Override
+    public String kind() {
+        return "shadow";
+    }
+
+    @Override
+    public boolean isNone() {
+        return strength == 0;
     }
 }

@@ -1,0 +1,70 @@
+package wovenset.core.paint;
+
+import java.awt.Rectangle;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.NoninvertibleTransformException;
+import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferInt;
+import wovenset.core.scene.Op;
+
+/** How solid each pixel of a region of a device is under a fade, 0 to 1. Cost: linear in its pixels, see {@link SoftMask}. */
+@FunctionalInterface
+interface FadeMask {
+    double at(int x, int y);
+
+    /** @param region of the device that is asked for */
+    static FadeMask of(Op.Fade fade, AffineTransform toDevice, Rectangle region) {
+        if (fade instanceof Op.Fade.SoftShape soft) {
+            double sigma = soft.softMm() / 3 * Math.sqrt(Math.abs(toDevice.getDeterminant()));
+            SoftMask mask =
+                    SoftMask.of(toDevice.createTransformedShape(soft.shape().path()), region, sigma);
+            return mask::at;
+        }
+        Op.Fade.Downwards down = (Op.Fade.Downwards) fade;
+        AffineTransform fromDevice = inverse(toDevice);
+        return (x, y) -> {
+            double at = fromDevice.getShearY() * (x + 0.5)
+                    + fromDevice.getScaleY() * (y + 0.5)
+                    + fromDevice.getTranslateY();
+            double gone = (at - down.fromY()) / (down.toY() - down.fromY());
+            return down.solid() * (1 - Math.max(0, Math.min(1, gone)));
+        };
+    }
+
+    private static AffineTransform inverse(AffineTransform transform) {
+        try {
+            return transform.createInverse();
+        } catch (NoninvertibleTransformException e) {
+            return new AffineTransform();
+        }
+    }
+
+    /** @param layer of premultiplied pixels, whose first one lies at the region's corner */
+    default void apply(BufferedImage layer, Rectangle region) {
+        int[] pixels = ((DataBufferInt) layer.getRaster().getDataBuffer()).getData();
+        for (int y = 0; y < region.height; y++) {
+            for (int x = 0; x < region.width; x++) {
+                int i = y * region.width + x;
+                if (pixels[i] != 0) {
+                    pixels[i] = scaled(pixels[i], at(region.x + x, region.y + y));
+                }
+            }
+        }
+    }
+
+    private static int scaled(int pixel, double by) {
+        int factor = (int) Math.round(256 * by);
+        int alphaGreen = (pixel >>> 8 & 0xff00ff) * factor & 0xff00ff00;
+        int redBlue = (pixel & 0xff00ff) * factor >>> 8 & 0xff00ff;
+        return alphaGreen | redBlue;
+    }
+
+    /** A byte for each pixel, row by row: 255 where all is solid, 0 where nothing shows. */
+    default byte[] grey(int width, int height) {
+        byte[] levels = new byte[width * height];
+        for (int i = 0; i < levels.length; i++) {
+            levels[i] = (byte) Math.round(255 * at(i % width, i / width));
+        }
+        return levels;
+    }
+}

@@ -1,0 +1,83 @@
+package wovenset.server.style;
+
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import wovenset.core.edit.EditRefusedException;
+import wovenset.core.said.Reason;
+import wovenset.core.style.FrameStyle;
+import wovenset.server.web.NotFoundException;
+
+/** The styles that were kept, oldest first. */
+@Service
+class StyleLibrary {
+    private static final int MOST = 500;
+
+    private final StyleRepository repository;
+    private final StyleFile file;
+    private final Clock clock;
+
+    StyleLibrary(StyleRepository repository, StyleFile file, Clock clock) {
+        this.repository = repository;
+        this.file = file;
+        this.clock = clock;
+    }
+
+    List<FrameStyle> all() {
+        return repository.all().stream().map(file::read).toList();
+    }
+
+    FrameStyle get(UUID id) {
+        return all().stream().filter(style -> style.id().equals(id)).findFirst().orElseThrow(StyleLibrary::gone);
+    }
+
+    /** In the place of the one of the same identity, if there is one. */
+    FrameStyle keep(FrameStyle style) {
+        List<FrameStyle> known = all();
+        boolean isNew = known.stream().noneMatch(one -> one.id().equals(style.id()));
+        if (isNew && known.size() >= MOST) {
+            throw EditRefusedException.of("name", Reason.STYLE_COUNT_KEPT, MOST);
+        }
+        FrameStyle kept = style.withName(style.name().strip());
+        boolean taken = known.stream()
+                .anyMatch(one -> !one.id().equals(kept.id()) && one.name().equalsIgnoreCase(kept.name()));
+        if (taken) {
+            throw EditRefusedException.of("name", Reason.STYLE_NAME_KEPT, kept.name());
+        }
+        repository.put(kept.id(), file.write(kept), LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC));
+        return kept;
+    }
+
+    /** From a file: one that is in the library already, but other, comes in beside it under a name of its own. */
+    FrameStyle bring(String text) {
+        FrameStyle read = file.read(text);
+        List<FrameStyle> known = all();
+        if (known.contains(read)) {
+            return read;
+        }
+        boolean met = known.stream().anyMatch(one -> one.id().equals(read.id()));
+        UUID id = met ? UUID.randomUUID() : read.id();
+        String name = read.name().strip();
+        for (int number = 2; isTaken(known, name); number++) {
+            name = read.name().strip() + " " + number;
+        }
+        return keep(read.as(id, name));
+    }
+
+    private static boolean isTaken(List<FrameStyle> known, String name) {
+        return known.stream().anyMatch(one -> one.name().equalsIgnoreCase(name));
+    }
+
+    void delete(UUID id) {
+        if (!repository.delete(id)) {
+            throw gone();
+        }
+    }
+
+    private static NotFoundException gone() {
+        return new NotFoundException("This style is no longer in the library.");
+    }
+}
