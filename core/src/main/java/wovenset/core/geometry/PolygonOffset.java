@@ -18,9 +18,9 @@ import org.locationtech.jts.operation.buffer.BufferParameters;
  * <p>Cost: n log n in the points of the flattened outline, some hundred for the forms here.
  */
 final class PolygonOffset {
-    /** How far a straight piece may be off its curve: a tenth of what a printer can tell. Millimetres. */
-    private static final double FLATNESS = 0.005;
-    /** Sides of a quarter circle at a corner: off by less than {@value #FLATNESS} mm for radii up to 17 mm. */
+    /** How far a straight piece may be off its curve: a micrometre, as far as lengths are stored. Millimetres. */
+    private static final double FLATNESS = 0.001;
+    /** Sides of a quarter circle at a corner: off by less than 0.01 mm for radii up to 18 mm. */
     private static final int QUARTER_SIDES = 24;
 
     private static final int HALVINGS = 12;

@@ -73,7 +73,7 @@ public final class ShippedStyles {
                         .with(shadow(0.3, 0.8, 0.45)),
                 style("Cut corners", band(0.7, LICHEN), band(0.35, PAPER)).withCorners(cut(Corners.Cut.CUT, 3)),
                 style("Scalloped", band(0.35, PAPER), band(0.8, MADDER)).withCorners(cut(Corners.Cut.SCALLOPED, 3)),
-                style("Mist").withCorners(round(2)).with(new SoftEdge(length(5))),
+                style("Mist").withCorners(round(2)).with(new SoftEdge(length(3))),
                 style("Still water", band(0.25, PAPER)).with(new Reflection(0.28, Length.ZERO, 0.5)),
                 style("Lantern", band(0.5, WELD))
                         .withCorners(round(4))

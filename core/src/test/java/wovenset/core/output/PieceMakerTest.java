@@ -25,6 +25,7 @@ import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
@@ -61,6 +62,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.ItemChange;
 import wovenset.core.geometry.BoxMm;
+import wovenset.core.geometry.Form;
 import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
 import wovenset.core.item.Crop;
@@ -81,10 +83,13 @@ import wovenset.core.style.FrameStyle;
 import wovenset.core.style.Ground;
 import wovenset.core.style.Light;
 import wovenset.core.style.Outline;
+import wovenset.core.style.ShippedStyles;
 import wovenset.core.style.StyleDifference;
+import wovenset.core.style.effect.InnerShadow;
 import wovenset.core.style.effect.Shadow;
 import wovenset.core.testing.ItemLikeness;
 import wovenset.core.testing.Likeness;
+import wovenset.core.testing.Pieces;
 import wovenset.core.testing.TestPhotos;
 
 class PieceMakerTest {
@@ -366,13 +371,76 @@ class PieceMakerTest {
     @ParameterizedTest
     @ValueSource(ints = {127, 254})
     void pdfAndPngAgreeItemByItem(int ppi) throws IOException, InterruptedException {
-        Piece odd = odd();
-        BufferedImage[] both = pdfAndPng(odd, ppi);
+        checkPdfAndPngAgree(odd(), ppi, 7);
+    }
+
+    /** Every style that ships, and every form with two borders, a bevel and shadows outside and in. */
+    @ParameterizedTest
+    @ValueSource(booleans = {true, false})
+    void everyStyleAndEveryFormIsTheSameInPdfAndPng(boolean styles) throws IOException, InterruptedException {
+        Piece sheet = styles ? stylesSheet() : formsSheet();
+        checkPdfAndPngAgree(sheet, 127, first(sheet).frames().size());
+        Path kept = Path.of("target", styles ? "all-styles.png" : "all-forms.png");
+        Files.copy(make(sheet, request(Kind.PNG, 1, 127)).file(), kept, StandardCopyOption.REPLACE_EXISTING);
+    }
+
+    private Piece sheet(int columns, int rows) {
+        Piece row = row(1);
+        Piece piece = applied(
+                row,
+                new Edit.SetCommonGround(new Ground.Plain(new Rgb("#e6dfd0"))),
+                new Edit.SetGrid(first(row).id(), Pieces.grid(rows, columns, 8, 12), Edit.Reflow.ASK));
+        UUID entry = piece.entries().iterator().next().id();
+        for (UUID frame : frames(piece)) {
+            piece = applied(piece, new Edit.PlaceEntry(first(piece).id(), frame, entry));
+        }
+        return piece;
+    }
+
+    private Piece stylesSheet() {
+        Piece piece = sheet(6, 3);
+        List<FrameStyle> styles = ShippedStyles.of(piece.format());
+        for (int i = 0; i < styles.size(); i++) {
+            piece = applied(
+                    piece,
+                    new Edit.DressFrames(
+                            first(piece).id(), List.of(frames(piece).get(i)), styles.get(i)));
+        }
+        return piece;
+    }
+
+    private Piece formsSheet() {
+        Piece piece = sheet(4, 2);
+        FrameStyle style = FrameStyle.plain(new UUID(1, 1), "All")
+                .withBands(List.of(
+                        new Band(mm(2), new Paint.Solid(new Rgb("#fffdf8")), Band.Side.OUTSIDE, mm(0.8)),
+                        Band.of(mm(1), new Rgb("#2f4b7c"), Band.Side.OUTSIDE)))
+                .with(new InnerShadow(mm(0.7), mm(1.5), 0.5, Rgb.INK))
+                .with(new Shadow(mm(1), mm(2), 0.5, Rgb.INK));
+        piece = applied(piece, new Edit.DressAll(style));
+        for (int i = 0; i < Form.values().length; i++) {
+            piece = applied(
+                    piece,
+                    patch(
+                            piece,
+                            new ItemChange.SetOutline(new Outline.Drawn(Form.values()[i])),
+                            frames(piece).get(i)));
+        }
+        return applied(
+                piece,
+                patch(
+                        piece,
+                        new ItemChange.SetOutline(new Outline.Ellipse()),
+                        frames(piece).get(7)));
+    }
+
+    private void checkPdfAndPngAgree(Piece piece, int ppi, int frames) throws IOException, InterruptedException {
+        BufferedImage[] both = pdfAndPng(piece, ppi);
         double scale = ppi / 25.4;
-        List<FrameScene> shown = photos.resolver().resolve(odd, first(odd)).frames().stream()
+        List<FrameScene> shown = photos.resolver().resolve(piece, first(piece)).frames().stream()
                 .filter(frame -> !frame.resolved().ops().isEmpty())
                 .toList();
-        assertThat(shown).hasSize(7);
+        assertThat(shown).hasSize(frames);
         for (FrameScene frame : shown) {
             BoxMm seen = frame.bounds();
             ItemLikeness alike = ItemLikeness.of(
@@ -382,9 +450,10 @@ class PieceMakerTest {
                     (int) ((seen.y() + 3) * scale),
                     (int) (seen.width() * scale),
                     (int) (seen.height() * scale));
-            assertThat(alike.similarity()).as(alike.toString()).isGreaterThanOrEqualTo(0.98);
-            assertThat(alike.colour()).as(alike.toString()).isLessThanOrEqualTo(2);
-            assertThat(alike.edges()).as(alike.toString()).isLessThanOrEqualTo(0.5);
+            String which = frame.look().bands() + " " + frame.look().effects() + ": " + alike;
+            assertThat(alike.similarity()).as(which).isGreaterThanOrEqualTo(0.98);
+            assertThat(alike.colour()).as(which).isLessThanOrEqualTo(2);
+            assertThat(alike.edges()).as(which).isLessThanOrEqualTo(0.5);
         }
     }
 

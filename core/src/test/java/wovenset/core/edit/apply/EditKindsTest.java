@@ -167,6 +167,7 @@ class EditKindsTest {
         boolean ofAll = edit instanceof Edit.SetFormat
                 || edit instanceof Edit.SetGridOfAll
                 || edit instanceof Edit.SizeFromCells
+                || edit instanceof Edit.DressAll
                 // Prints come on the next page that is a sheet.
                 || edit instanceof Edit.LayPrints;
         if (!ofAll) {

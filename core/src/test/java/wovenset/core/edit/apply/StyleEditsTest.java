@@ -1,8 +1,10 @@
 package wovenset.core.edit.apply;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static wovenset.core.edit.apply.Refusals.checkRefused;
 import static wovenset.core.testing.Pieces.applied;
+import static wovenset.core.testing.Pieces.entry;
 import static wovenset.core.testing.Pieces.first;
 import static wovenset.core.testing.Pieces.frames;
 import static wovenset.core.testing.Pieces.grid;
@@ -18,8 +20,13 @@ import org.junit.jupiter.api.Test;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.ItemChange;
 import wovenset.core.item.Frame;
+import wovenset.core.photo.PixelSize;
 import wovenset.core.piece.Piece;
 import wovenset.core.said.Reason;
+import wovenset.core.scene.FrameScene;
+import wovenset.core.scene.Op;
+import wovenset.core.scene.SceneResolver;
+import wovenset.core.style.CaptionStyle;
 import wovenset.core.style.FrameStyle;
 import wovenset.core.style.StyleDifference;
 import wovenset.core.style.StyleUse;
@@ -28,6 +35,8 @@ class StyleEditsTest {
     private static final UUID WIDE = new UUID(0, 1);
     private static final Piece PIECE = placed(piece(grid(1, 3, 10, 5), 2), 1, 2, 3);
     private static final List<UUID> FRAMES = frames(PIECE);
+
+    private static final SceneResolver SCENES = new SceneResolver(photo -> Optional.of(new PixelSize(3000, 2000)));
 
     private static List<StyleUse> worn(Piece piece) {
         return first(piece).frames().stream().map(Frame::style).toList();
@@ -104,6 +113,44 @@ class StyleEditsTest {
                 "style",
                 Reason.STYLE_GONE);
         checkRefused(kept, new Edit.WearEverywhere(stranger), "style", Reason.STYLE_GONE);
+    }
+
+    /** The piece's own copy counts: what was changed in the piece is not changed back by putting it on again. */
+    @Test
+    void aStyleFromElsewhereComesWithItsFirstFrameAndOnlyOnce() {
+        FrameStyle brought = FrameStyle.plain(new UUID(5, 5), "wide").withFoot(mm(20));
+        Piece kept = kept();
+        Piece dressed = applied(kept, new Edit.DressFrames(first(kept).id(), List.of(FRAMES.get(0)), brought));
+        assertThat(dressed.styles().frame(brought.id())).isEqualTo(brought.withName("wide 2"));
+        assertThat(worn(dressed).get(0)).isEqualTo(StyleUse.of(brought.id()));
+        Piece changed = applied(
+                dressed,
+                new Edit.SetFrameStyle(dressed.styles().frame(brought.id()).withFoot(mm(5))));
+        Piece all = applied(changed, new Edit.DressAll(brought));
+        assertThat(worn(all)).containsOnly(StyleUse.of(brought.id()));
+        assertThat(all.styles().usual().foot()).isEqualTo(mm(5));
+        assertThat(all.styles().frames()).hasSize(3);
+    }
+
+    /** A frame's slot less its bands and its foot is its photo; words stand on the foot and need no strip. */
+    @Test
+    void aFootKeepsItsRoomBelowThePhotoAndHoldsTheWords() {
+        Piece plain = applied(
+                PIECE,
+                new Edit.SetCaptionStyle(PIECE.styles().captions().withShow(CaptionStyle.Show.WRITTEN)),
+                new Edit.CaptionEntry(entry(PIECE, 1), "On the foot"));
+        Piece footed =
+                applied(plain, new Edit.SetFrameStyle(plain.styles().usual().withFoot(mm(14))));
+        double cell = SCENES.resolve(PIECE, first(PIECE)).frames().get(0).box().height();
+        FrameScene frame = SCENES.resolve(footed, first(footed)).frames().get(0);
+        assertThat(frame.box().height()).isCloseTo(cell - 14, within(1e-6));
+        Op.Glyphs line = frame.resolved().ops().stream()
+                .filter(Op.Glyphs.class::isInstance)
+                .map(Op.Glyphs.class::cast)
+                .findFirst()
+                .orElseThrow();
+        assertThat(line.signs().y()).isGreaterThan(frame.box().height());
+        assertThat(line.signs().bottom()).isLessThan(frame.box().height() + 14);
     }
 
     @Test
