@@ -2,6 +2,7 @@ package wovenset.server.stored;
 
 import java.util.function.BiFunction;
 import tools.jackson.core.JacksonException;
+import tools.jackson.databind.DatabindException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import wovenset.core.edit.EditRefusedException;
@@ -76,7 +77,13 @@ public final class OwnFile {
                 return new EditRefusedException("file", unfit.said());
             }
         }
-        return e.getLocation() == null
+        if (e instanceof DatabindException wrong && !wrong.getPath().isEmpty()) {
+            String field = wrong.getPath().get(wrong.getPath().size() - 1).getPropertyName();
+            return field == null
+                    ? refused(Reason.OWN_FILE_UNREADABLE)
+                    : EditRefusedException.of("file", Reason.OWN_FILE_FIELD, kind, field);
+        }
+        return e.getLocation() == null || e.getLocation().getLineNr() < 1
                 ? refused(Reason.OWN_FILE_UNREADABLE)
                 : EditRefusedException.of(
                         "file",
