@@ -14,6 +14,7 @@ export type Item = Schemas['Item']
 /** A frame as it is stored. */
 export type FrameItem = Schemas['Frame']
 export type EdgeRun = Schemas['EdgeRun']
+export type Paint = Schemas['Paint']
 export type Effect = Schemas['Effect']
 export type Shadow = Extract<Effect, { kind: 'shadow' }>
 export type Corners = Schemas['Corners']

@@ -45,6 +45,10 @@ export function Bench() {
       return first ? [[first.id, place] as const] : []
     }),
   )
+  const placed = new Set(page.frames.flatMap(({ id, group }) => [id, group]))
+  /** A ground of more than one colour is a picture, too: the rearmost, and no frame's. */
+  const rear = scene?.units[0]?.itemId
+  const ground = rear && rear !== page.id && !placed.has(rear) ? places.get(rear) : undefined
   /** What is drawn in front of all that lies on the page. */
   const ofPage = places.get(page.id)
   const names = useMemo(() => new Map(photos.map(({ id, fileName }) => [id, fileName])), [photos])
@@ -114,6 +118,7 @@ export function Bench() {
               height: px(scene.heightMm),
             }}
           >
+            {ground && <SpritePicture place={ground} scale={scale} dots={dots} sprite={sprites(ground)} />}
             {scene.frames.map((one, index) => {
               const group = together.get(one.frameId)
               const place = places.get(one.frameId)

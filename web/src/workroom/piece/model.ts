@@ -67,6 +67,7 @@ export interface Frame {
 
 export interface Page {
   id: string
+  ground: PageView['page']['ground']
   arrangement: Arrangement
   /** From back to front. */
   items: Item[]
@@ -86,10 +87,10 @@ const CENTRED: Crop = {
 }
 
 export function pageFrom({ page }: PageView, entries: Map<string, Entry>): Page {
-  const { id, arrangement, items, guides } = page
+  const { id, ground, arrangement, items, guides } = page
   const pictures = new Map(page.pictures.map((picture) => [picture.id, picture.entry]))
   const frames = items.flatMap((item) => framesFrom(item, entries, pictures, undefined))
-  return { id, arrangement, items, frames, guides }
+  return { id, ground, arrangement, items, frames, guides }
 }
 
 function framesFrom(

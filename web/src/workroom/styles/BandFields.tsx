@@ -1,9 +1,9 @@
 import { Plus, Trash2 } from 'lucide-react'
-import type { Band } from '../../api/client'
+import type { Band, Paint } from '../../api/client'
 import { Choice } from '../../fields/Choice'
-import { ColourField } from '../../fields/ColourField'
 import { LengthSlider } from '../../measure/LengthSlider'
 import { Button, IconButton } from '../../ui/Button'
+import { PaintField } from '../paint/PaintField'
 import type { StyleFieldsProps } from './StyleFields'
 
 const SIDES: Record<Band['side'], string> = { INSIDE: 'over the photo’s edge', OUTSIDE: 'around the photo' }
@@ -38,11 +38,7 @@ export function BandFields({ style, format, wrong, onPreview, onCommit, onBands 
         const name = ORDER[index] ?? `Border ${index + 1}`
         const width = (length: number) => ({ kind: 'bandWidth' as const, band: index, width: length })
         const bevel = (length: number) => ({ kind: 'bandBevel' as const, band: index, bevel: length })
-        const paint = (colour: string) => ({
-          kind: 'bandPaint' as const,
-          band: index,
-          paint: { kind: 'solid' as const, colour },
-        })
+        const paint = (one: Paint) => ({ kind: 'bandPaint' as const, band: index, paint: one })
         return (
           <div
             key={index}
@@ -71,11 +67,12 @@ export function BandFields({ style, format, wrong, onPreview, onCommit, onBands 
                 </IconButton>
               )}
             </div>
-            <ColourField
-              label={`${name} colour`}
-              value={band.paint.colour}
-              onPreview={(colour) => onPreview(paint(colour))}
-              onCommit={(colour) => onCommit(paint(colour))}
+            <PaintField
+              what={name}
+              value={band.paint}
+              format={format}
+              onPreview={(one) => onPreview(paint(one))}
+              onCommit={(one) => onCommit(paint(one))}
             />
             <Choice
               label={`${name} lies`}

@@ -9,6 +9,9 @@ import type { Frame } from '../piece/model'
 import { StyleCards } from './StyleCards'
 import { useStyleLibrary } from './useStyleLibrary'
 
+/** So many styles of the piece stand above the fields of what is selected; more are asked for. */
+const MOST_AT_HAND = 6
+
 interface Props {
   /** What is dressed; all frames of the piece if there are none. */
   frames: Frame[]
@@ -78,7 +81,7 @@ export function StyleChooser({ frames, like }: Props) {
     />
   )
   // The few styles of the piece are at hand for what is selected.
-  const atHand = ids.length > 0 && own.length > 1 && !large
+  const atHand = ids.length > 0 && own.length > 1 && own.length <= MOST_AT_HAND && !large
   const list = (
     <div className="space-y-3">
       {library.wrong && <Wrong>{library.wrong}</Wrong>}

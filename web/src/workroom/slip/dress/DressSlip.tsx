@@ -9,6 +9,7 @@ import { FrameStylesPart } from '../../styles/FrameStylesPart'
 import { useTrial } from '../../useTrial'
 import { Part } from '../Part'
 import { EdgeField } from './EdgeField'
+import { GroundFields } from './GroundFields'
 import { AddWords } from '../words/AddWords'
 
 const SHOWN: Record<CaptionStyle['show'], string> = {
@@ -28,7 +29,7 @@ export function DressSlip() {
     staleTime: Infinity,
   }).data
   const { styles, format } = stored
-  const { captions, ground } = styles
+  const { captions } = styles
   const setCaption = (change: Partial<CaptionStyle>) =>
     trial.set(({ stored: now }) => ({
       kind: 'setCaptionStyle',
@@ -37,12 +38,7 @@ export function DressSlip() {
   return (
     <>
       <Part title="Page">
-        <ColourField
-          label="Page colour"
-          value={ground.colour}
-          onPreview={(colour) => trial.show({ kind: 'setCommonGround', ground: { kind: 'plain', colour } })}
-          onCommit={(colour) => trial.set({ kind: 'setCommonGround', ground: { kind: 'plain', colour } })}
-        />
+        <GroundFields />
         {format.bleed > 0 && <EdgeField />}
         <label className="flex min-h-8 items-center gap-2">
           <input

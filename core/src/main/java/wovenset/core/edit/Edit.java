@@ -10,6 +10,7 @@ import wovenset.core.arrangement.Grid;
 import wovenset.core.arrangement.Margins;
 import wovenset.core.arrangement.Scattered;
 import wovenset.core.edit.apply.Edits;
+import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
 import wovenset.core.item.Item;
 import wovenset.core.item.Placement;
@@ -69,7 +70,7 @@ public sealed interface Edit {
     record SetCaptionStyle(CaptionStyle captions) implements Edit {}
 
     /** Changes the ground of all pages that have none of their own. */
-    record SetCommonGround(Ground.Plain ground) implements Edit {}
+    record SetCommonGround(Paint ground) implements Edit {}
 
     /** Lets the piece's light come from elsewhere; every shadow follows. */
     record SetLight(Light light) implements Edit {}

@@ -18,10 +18,8 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 import org.apache.pdfbox.util.Matrix;
-import wovenset.core.geometry.ShapeMm;
 import wovenset.core.paint.PdfBackend;
 import wovenset.core.paint.PdfFonts;
-import wovenset.core.scene.Op;
 import wovenset.core.scene.PageScene;
 
 /**
@@ -79,7 +77,7 @@ final class PdfWriter {
             // From points upwards to millimetres downwards, from the trim's corner.
             content.transform(new Matrix((float) PT_PER_MM, 0, 0, (float) -PT_PER_MM, bleed, height - bleed));
             PdfBackend backend = new PdfBackend(document, content, photos, fonts);
-            backend.fill(new Op.Fill(new ShapeMm.Rectangle(scene.bleedBox()), scene.colour()));
+            backend.fill(scene.groundFill(0));
             scene.units().forEach(unit -> backend.group(unit.onPage()));
         }
         try (PDPageContentStream content = new PDPageContentStream(document, page)) {

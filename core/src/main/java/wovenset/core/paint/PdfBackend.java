@@ -27,6 +27,7 @@ import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.pdmodel.graphics.color.PDDeviceGray;
 import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 import org.apache.pdfbox.pdmodel.graphics.form.PDTransparencyGroupAttributes;
+import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
 import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
@@ -35,6 +36,7 @@ import org.apache.pdfbox.util.Matrix;
 import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.geometry.ShapeMm;
+import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
 import wovenset.core.scene.Op;
 import wovenset.core.words.Typefaces;
@@ -53,6 +55,7 @@ public final class PdfBackend implements Op.Visitor {
     private static final double SHADE_PIXELS_PER_MM = 8;
 
     private static final double MOST_SHADE_PIXELS = 3000;
+    private static final float TEXTURE_QUALITY = 0.9f;
     /** Steps of a straight fade: what eight bits can tell. */
     private static final double FADE_PIXELS = 256;
 
@@ -231,9 +234,32 @@ public final class PdfBackend implements Op.Visitor {
     @Override
     public void fill(Op.Fill fill) {
         written(() -> {
-            colour(fill.colour());
-            filled(fill.shape().path());
+            Shape path = fill.shape().path();
+            BoxMm box = fill.shape().bounds();
+            if (fill.paint() instanceof Paint.Solid solid) {
+                colour(solid.colour());
+                filled(path);
+                return;
+            }
+            content.saveGraphicsState();
+            if (path(path)) {
+                content.clipEvenOdd();
+            } else {
+                content.clip();
+            }
+            if (fill.paint() instanceof Paint.Gradient gradient) {
+                content.shadingFill(PdfShadings.axial(gradient, PaintPicture.axis(gradient, box)));
+            } else {
+                Picture picture = new Picture(box, texturePixelsPerMm(box));
+                BufferedImage drawn = PaintPicture.of(fill.paint(), box, picture.toPixels(), picture.pixels());
+                content.drawImage(JPEGFactory.createFromImage(document, drawn, TEXTURE_QUALITY), picture.place());
+            }
+            content.restoreGraphicsState();
         });
+    }
+
+    private static double texturePixelsPerMm(BoxMm box) {
+        return Math.min(SHADE_PIXELS_PER_MM, MOST_SHADE_PIXELS / Math.max(box.width(), box.height()));
     }
 
     private void colour(Rgb colour) throws IOException {

@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Optional;
 import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.ShapeMm;
+import wovenset.core.ink.Paint;
 import wovenset.core.scene.Op;
 import wovenset.core.words.Typefaces;
 
@@ -130,8 +131,24 @@ final class RasterBackend implements Op.Visitor {
 
     @Override
     public void fill(Op.Fill fill) {
-        graphics.setColor(fill.colour().awt());
-        graphics.fill(fill.shape().path());
+        Shape path = fill.shape().path();
+        if (fill.paint() instanceof Paint.Solid solid) {
+            graphics.setColor(solid.colour().awt());
+            graphics.fill(path);
+            return;
+        }
+        AffineTransform toDevice = graphics.getTransform();
+        Rectangle region = toDevice.createTransformedShape(path).getBounds();
+        region.grow(1, 1);
+        region = region.intersection(deviceClip());
+        if (region.isEmpty()) {
+            return;
+        }
+        BufferedImage picture = PaintPicture.of(fill.paint(), fill.shape().bounds(), toDevice, region);
+        graphics.setTransform(new AffineTransform());
+        graphics.setPaint(new TexturePaint(picture, region));
+        graphics.fill(toDevice.createTransformedShape(path));
+        graphics.setTransform(toDevice);
     }
 
     @Override

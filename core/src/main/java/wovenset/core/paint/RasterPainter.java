@@ -101,10 +101,10 @@ public final class RasterPainter {
         Graphics2D graphics = image.createGraphics();
         RasterBackend.prepare(graphics);
         graphics.transform(toPixels);
+        RasterBackend backend = new RasterBackend(graphics, rasters);
         if (ground == Ground.OF_PAGE) {
             // The page's last pixels may be part covered; nothing may shine through at the edge of a print.
-            graphics.setColor(page.colour().awt());
-            graphics.fill(page.bleedBox().outset(1).rectangle());
+            backend.fill(page.groundFill(1));
         }
         BoxMm window = new BoxMm(
                         -toPixels.getTranslateX() / toPixels.getScaleX(),
@@ -112,7 +112,6 @@ public final class RasterPainter {
                         image.getWidth() / toPixels.getScaleX(),
                         image.getHeight() / toPixels.getScaleY())
                 .outset(1 / toPixels.getScaleX());
-        RasterBackend backend = new RasterBackend(graphics, rasters);
         for (Unit unit : page.units()) {
             if (unit.ink().meets(window)) {
                 backend.group(unit.onPage());

@@ -38,6 +38,7 @@ public enum Reason implements Code {
     SHADOW_SOFTNESS,
     SHADOW_STRENGTH,
     BAND_BEVEL,
+    TEXTURE_GRAIN,
     FOOT_HEIGHT,
     EFFECTS_MEET,
     GLOW_SPREAD,

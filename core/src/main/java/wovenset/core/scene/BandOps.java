@@ -23,7 +23,7 @@ final class BandOps {
         if (bands.ops.isEmpty() && look.footMm() > 0) {
             bands.ops.add(new Op.Fill(
                     new ShapeMm.Ring(forms.silhouette(), forms.shape(0)),
-                    look.bands().get(0).paint().colour()));
+                    look.bands().get(0).paint()));
         }
         return bands.ops;
     }
@@ -41,7 +41,7 @@ final class BandOps {
             boolean atEdge = outermost && (side == Band.Side.INSIDE ? i == 0 : i == bands.size() - 1);
             ShapeMm outer = atEdge ? forms.extended(forms.silhouette()) : forms.shape(Math.max(at, next));
             ShapeMm inner = forms.shape(Math.min(at, next));
-            ops.add(new Op.Fill(new ShapeMm.Ring(outer, inner), band.paint().colour()));
+            ops.add(new Op.Fill(new ShapeMm.Ring(outer, inner), band.paint()));
             double bevel = Math.min(band.bevel().mm(), width);
             if (bevel > 0) {
                 ops.addAll(Bevel.of(inner, bevel, look.fall()));

@@ -5,6 +5,7 @@ import java.util.Optional;
 import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.geometry.ShapeMm;
+import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
 import wovenset.core.photo.PhotoPixels;
 
@@ -74,8 +75,12 @@ public sealed interface Op {
         record Downwards(double fromY, double toY, double solid) implements Fade {}
     }
 
-    /** A shape of one colour. */
-    record Fill(ShapeMm shape, Rgb colour) implements Op {
+    /** A shape covered with a paint. A gradient runs over the shape's box; a texture lies still on the axes. */
+    record Fill(ShapeMm shape, Paint paint) implements Op {
+        public Fill(ShapeMm shape, Rgb colour) {
+            this(shape, new Paint.Solid(colour));
+        }
+
         @Override
         public BoxMm ink() {
             return shape.bounds();

@@ -1,9 +1,11 @@
 package wovenset.core.scene;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import wovenset.core.geometry.BoxMm;
-import wovenset.core.ink.Rgb;
+import wovenset.core.geometry.ShapeMm;
+import wovenset.core.ink.Paint;
 
 /**
  * A page ready to be drawn. All lengths are page millimetres.
@@ -11,7 +13,7 @@ import wovenset.core.ink.Rgb;
  * @param widthMm of the trim
  * @param heightMm of the trim
  * @param bleedMm beyond the trim on each side
- * @param colour of the ground
+ * @param ground what the page and its bleed are covered with
  * @param units what is drawn, from back to front
  * @param frames all frames from back to front, hidden ones, too
  */
@@ -20,7 +22,7 @@ public record PageScene(
         double widthMm,
         double heightMm,
         double bleedMm,
-        Rgb colour,
+        Paint ground,
         List<Unit> units,
         List<FrameScene> frames) {
     public PageScene {
@@ -32,7 +34,24 @@ public record PageScene(
     public PageScene alone(UUID item) {
         List<Unit> own =
                 units.stream().filter(unit -> unit.itemId().equals(item)).toList();
-        return own.isEmpty() ? this : new PageScene(pageId, widthMm, heightMm, bleedMm, colour, own, frames);
+        return own.isEmpty() ? this : new PageScene(pageId, widthMm, heightMm, bleedMm, ground, own, frames);
+    }
+
+    /** What a screen shows as pictures, from back to front: a ground of more than one colour, and then the units. */
+    public List<Unit> pictures() {
+        if (ground instanceof Paint.Solid) {
+            return units;
+        }
+        // Known apart from what is drawn in front of all as the page's own.
+        UUID groundId = new UUID(pageId.getMostSignificantBits(), ~pageId.getLeastSignificantBits());
+        List<Unit> pictures = new ArrayList<>(List.of(new Unit(groundId, 0, 0, List.of(groundFill(0)))));
+        pictures.addAll(units);
+        return pictures;
+    }
+
+    /** @param beyondMm how far it is drawn beyond the bleed */
+    public Op.Fill groundFill(double beyondMm) {
+        return new Op.Fill(new ShapeMm.Rectangle(bleedBox().outset(beyondMm)), ground);
     }
 
     public BoxMm trim() {

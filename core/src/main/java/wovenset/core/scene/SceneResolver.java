@@ -10,7 +10,7 @@ import wovenset.core.arrange.space.Place;
 import wovenset.core.arrange.space.PlacesOutcome;
 import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.BoxMm;
-import wovenset.core.ink.Rgb;
+import wovenset.core.ink.Paint;
 import wovenset.core.item.Crop;
 import wovenset.core.item.Fill;
 import wovenset.core.item.Frame;
@@ -67,11 +67,11 @@ public final class SceneResolver {
         return new Resolving(piece, page).scene();
     }
 
-    /** The colour of a page's ground. */
-    public static Rgb colour(Piece piece, Page page) {
-        return page.ground() instanceof Ground.Plain plain
-                ? plain.colour()
-                : piece.styles().ground().colour();
+    /** What a page's ground is covered with. */
+    public static Paint ground(Piece piece, Page page) {
+        return page.ground() instanceof Ground.Covered own
+                ? own.paint()
+                : piece.styles().ground();
     }
 
     private final class Resolving {
@@ -103,7 +103,7 @@ public final class SceneResolver {
                     piece.format().width().mm(),
                     piece.format().height().mm(),
                     piece.format().bleed().mm(),
-                    colour(piece, page),
+                    ground(piece, page),
                     units,
                     frames);
         }

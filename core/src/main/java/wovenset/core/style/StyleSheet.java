@@ -3,6 +3,7 @@ package wovenset.core.style;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
 import wovenset.core.said.Checks;
 import wovenset.core.said.Reason;
@@ -16,12 +17,7 @@ import wovenset.core.said.Reason;
  * @param edges how photos end that touch the trim
  */
 public record StyleSheet(
-        List<FrameStyle> frames,
-        CaptionStyle captions,
-        Ground.Plain ground,
-        Light light,
-        EdgeRun edges,
-        CutMarks cutMarks) {
+        List<FrameStyle> frames, CaptionStyle captions, Paint ground, Light light, EdgeRun edges, CutMarks cutMarks) {
     public static final int MOST_STYLES = 200;
 
     public StyleSheet {
@@ -34,7 +30,7 @@ public record StyleSheet(
         return new StyleSheet(
                 List.of(FrameStyle.plain(style, "Frame")),
                 new CaptionStyle(CaptionStyle.Show.WRITTEN, "Alegreya", 11, Rgb.INK, 1),
-                new Ground.Plain(new Rgb("#ffffff")),
+                new Paint.Solid(new Rgb("#ffffff")),
                 Light.USUAL,
                 EdgeRun.CONTINUED,
                 CutMarks.NONE);
@@ -85,7 +81,7 @@ public record StyleSheet(
         return new StyleSheet(frames, newCaptions, ground, light, edges, cutMarks);
     }
 
-    public StyleSheet withGround(Ground.Plain newGround) {
+    public StyleSheet withGround(Paint newGround) {
         return new StyleSheet(frames, captions, newGround, light, edges, cutMarks);
     }
 

@@ -80,7 +80,6 @@ import wovenset.core.style.Band;
 import wovenset.core.style.CaptionStyle;
 import wovenset.core.style.Corners;
 import wovenset.core.style.FrameStyle;
-import wovenset.core.style.Ground;
 import wovenset.core.style.Light;
 import wovenset.core.style.Outline;
 import wovenset.core.style.ShippedStyles;
@@ -124,7 +123,7 @@ class PieceMakerTest {
         Crop turned = new Crop(0.4, 0.5, 1.3, 7, true, Crop.Fit.FILL, Crop.Aim.HAND);
         Piece sample = applied(
                 piece,
-                new Edit.SetCommonGround(new Ground.Plain(new Rgb("#f5f1e8"))),
+                new Edit.SetCommonGround(new Paint.Solid(new Rgb("#f5f1e8"))),
                 new Edit.SetFrameStyle(round),
                 words(14, "#a4373a"),
                 new Edit.CaptionEntry(entry(piece, 2), "Grounded, quite fine"),
@@ -338,7 +337,7 @@ class PieceMakerTest {
         UUID[] ids = frames(piece).toArray(UUID[]::new);
         Piece moved = applied(
                 piece,
-                new Edit.SetCommonGround(new Ground.Plain(new Rgb("#e6dfd0"))),
+                new Edit.SetCommonGround(new Paint.Solid(new Rgb("#e6dfd0"))),
                 move(piece, ids[0], free(20, 20, 80, 60, 20)),
                 move(piece, ids[1], free(70, 50, 100, 70, 0)),
                 move(piece, ids[2], free(190, -5, 115, 120, 0)),
@@ -384,11 +383,29 @@ class PieceMakerTest {
         Files.copy(make(sheet, request(Kind.PNG, 1, 127)).file(), kept, StandardCopyOption.REPLACE_EXISTING);
     }
 
+    /** Grounds and bands of every material and of two colours; a fine texture's pixels are other ones, its tones the same. */
+    @Test
+    void texturesAndGradientsHaveTheSameTonesInPdfAndPng() throws IOException, InterruptedException {
+        List<Paint> paints = new ArrayList<>(List.of(new Paint.Gradient(new Rgb("#f0e8d8"), new Rgb("#2f4b7c"), 135)));
+        for (Paint.Texture.Material material : Paint.Texture.Material.values()) {
+            paints.add(new Paint.Texture(material, new Rgb("#f0e8d8"), new Rgb("#99703f"), mm(2), 0.8));
+        }
+        Piece piece = sheet(1, 1);
+        for (Paint paint : paints) {
+            Piece covered = applied(piece, new Edit.SetCommonGround(paint));
+            BufferedImage[] both = pdfAndPng(covered, 127);
+            assertThat(Likeness.colourDistance(both[0], both[1]))
+                    .as(paint.toString())
+                    .isLessThan(1.5);
+            assertThat(Likeness.of(both[0], both[1])).as(paint.toString()).isGreaterThan(0.95);
+        }
+    }
+
     private Piece sheet(int columns, int rows) {
         Piece row = row(1);
         Piece piece = applied(
                 row,
-                new Edit.SetCommonGround(new Ground.Plain(new Rgb("#e6dfd0"))),
+                new Edit.SetCommonGround(new Paint.Solid(new Rgb("#e6dfd0"))),
                 new Edit.SetGrid(first(row).id(), Pieces.grid(rows, columns, 8, 12), Edit.Reflow.ASK));
         UUID entry = piece.entries().iterator().next().id();
         for (UUID frame : frames(piece)) {

@@ -14,7 +14,7 @@ class BevelTest {
     private static final ShapeMm WINDOW = new ShapeMm.Rectangle(new BoxMm(0, 0, 40, 30));
 
     private static int tone(Op op) {
-        return ((Op.Fill) op).colour().awt().getRed();
+        return ((Op.Fill) op).paint().colour().awt().getRed();
     }
 
     private static List<Op> facets(ShapeMm window, double right, double down) {

@@ -164,7 +164,7 @@ public final class RandomPieces {
         return new StyleSheet(
                 frames,
                 captions,
-                new Ground.Plain(colour()),
+                paint(),
                 new Light(turn()),
                 new EdgeRun(any(EdgeRun.Kind.values()), colour()),
                 any(CutMarks.values()));
@@ -274,7 +274,7 @@ public final class RandomPieces {
         StyleUse use = StyleUse.of(any(styles.frames()).id());
         List<StyleDifference> differences = List.of(
                 new StyleDifference.BandWidth(0, length(0, 9)),
-                new StyleDifference.BandPaint(random.nextInt(3), new Paint.Solid(colour())),
+                new StyleDifference.BandPaint(random.nextInt(3), paint()),
                 new StyleDifference.BandBevel(0, length(0, 3)),
                 new StyleDifference.BandSide(0, any(Band.Side.values())),
                 new StyleDifference.CornersCut(corners()),
@@ -334,7 +334,7 @@ public final class RandomPieces {
     }
 
     private Ground ground() {
-        return random.nextBoolean() ? new Ground.Common() : new Ground.Plain(colour());
+        return random.nextBoolean() ? new Ground.Common() : new Ground.Covered(paint());
     }
 
     private Look look() {
@@ -342,7 +342,17 @@ public final class RandomPieces {
     }
 
     private Band band() {
-        return new Band(length(0, 20), new Paint.Solid(colour()), any(Band.Side.values()), length(0, 4));
+        return new Band(length(0, 20), paint(), any(Band.Side.values()), length(0, 4));
+    }
+
+    private Paint paint() {
+        return switch (random.nextInt(3)) {
+            case 0 -> new Paint.Solid(colour());
+            case 1 -> new Paint.Gradient(colour(), colour(), turn());
+            default ->
+                new Paint.Texture(
+                        any(Paint.Texture.Material.values()), colour(), colour(), length(1, 9), random.nextDouble());
+        };
     }
 
     private Guide guide() {

@@ -22,6 +22,7 @@ import wovenset.core.arrangement.Grid;
 import wovenset.core.arrangement.Margins;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.ItemChange;
+import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
 import wovenset.core.item.Crop;
 import wovenset.core.measure.Format;
@@ -36,7 +37,6 @@ import wovenset.core.style.Band;
 import wovenset.core.style.CaptionStyle;
 import wovenset.core.style.Corners;
 import wovenset.core.style.FrameStyle;
-import wovenset.core.style.Ground;
 import wovenset.server.WovensetProperties;
 import wovenset.server.photo.PhotoStore;
 import wovenset.server.piece.PieceService;
@@ -146,7 +146,7 @@ class DemoLoader implements ApplicationRunner {
         Band band = Band.of(length(demo.borderWidth()), new Rgb(demo.borderColour()), Band.Side.INSIDE);
         editor.edit(new Edit.SetFrameStyle(
                 usual.withBand(0, none -> band).withCorners(Corners.round(length(demo.cornerRadius())))));
-        editor.edit(new Edit.SetCommonGround(new Ground.Plain(new Rgb(demo.pageColour()))));
+        editor.edit(new Edit.SetCommonGround(new Paint.Solid(new Rgb(demo.pageColour()))));
         editor.edit(new Edit.SetCaptionStyle(new CaptionStyle(
                 demo.captions(), demo.typeface(), demo.sizePt(), new Rgb(demo.captionColour()), demo.lines())));
     }

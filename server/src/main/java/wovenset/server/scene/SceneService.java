@@ -100,7 +100,7 @@ public class SceneService {
         PageScene scene = scene(piece, page);
         SharpnessLimits limits = settings.sharpness();
         List<SceneView.UnitView> shown = new ArrayList<>();
-        for (Unit unit : scene.units()) {
+        for (Unit unit : scene.pictures()) {
             String name = names.get(unit.ops(), ops -> hash(ops.toString()));
             units.put(name, unit);
             shown.add(new SceneView.UnitView(unit.itemId(), name, unit.x(), unit.y(), unit.ownInk()));
@@ -110,7 +110,7 @@ public class SceneService {
                 scene.widthMm(),
                 scene.heightMm(),
                 scene.bleedMm(),
-                scene.colour(),
+                scene.ground().colour(),
                 shown,
                 scene.frames().stream().map(frame -> view(frame, limits)).toList(),
                 page.arrangement() instanceof Grid grid ? lines(piece, page, grid) : null);

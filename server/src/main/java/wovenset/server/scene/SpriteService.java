@@ -206,7 +206,7 @@ public class SpriteService {
         double seen = AROUND * Math.max(box.width(), box.height());
         BufferedImage image = new BufferedImage(side, side, BufferedImage.TYPE_3BYTE_BGR);
         Graphics2D graphics = image.createGraphics();
-        graphics.setColor(scene.colour().awt());
+        graphics.setColor(scene.ground().colour().awt());
         graphics.fillRect(0, 0, side, side);
         graphics.dispose();
         double left = box.x() + (box.width() - seen) / 2;

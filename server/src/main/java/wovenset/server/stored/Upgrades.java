@@ -44,7 +44,7 @@ public final class Upgrades {
     }
 
     /**
-     * Version 7: what covers a band is one of several kinds of paint, and it may be bevelled; corners are cut in several ways;
+     * Version 7: what covers a band or a ground is one of several kinds of paint, and a band may be bevelled; corners are cut in several ways;
      * a style has a foot and a list of effects, of which the shadow is one. The tree is changed, wherever in it these are.
      *
      * @return the same tree
@@ -57,7 +57,11 @@ public final class Upgrades {
                 object.put("foot", 0);
                 object.putArray("effects").add(shadow(object.remove("shadow")));
             }
+            if (object.has("frames") && object.has("captions") && object.has("ground")) {
+                ((ObjectNode) object.path("ground")).put("kind", "solid");
+            }
             switch (object.path("kind").asString("")) {
+                case "plain" -> solid(object).put("kind", "covered");
                 case "bandColour" -> solid(object).put("kind", "bandPaint");
                 case "cornerRadius" -> corners(object, "radius").put("kind", "cornersCut");
                 case "shadowCast" -> {

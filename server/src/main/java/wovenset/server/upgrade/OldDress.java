@@ -3,6 +3,7 @@ package wovenset.server.upgrade;
 import java.util.List;
 import java.util.UUID;
 import tools.jackson.databind.JsonNode;
+import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
 import wovenset.core.measure.Length;
 import wovenset.core.style.Band;
@@ -11,7 +12,6 @@ import wovenset.core.style.Corners;
 import wovenset.core.style.CutMarks;
 import wovenset.core.style.EdgeRun;
 import wovenset.core.style.FrameStyle;
-import wovenset.core.style.Ground;
 import wovenset.core.style.Light;
 import wovenset.core.style.StyleSheet;
 
@@ -49,7 +49,7 @@ public record OldDress(
                         .withBand(0, none -> Band.of(borderWidth, borderColour, Band.Side.INSIDE))
                         .withCorners(Corners.round(cornerRadius))),
                 new CaptionStyle(kept, typeface, sizePt, captionColour, lines),
-                new Ground.Plain(pageColour),
+                new Paint.Solid(pageColour),
                 Light.USUAL,
                 EdgeRun.CONTINUED,
                 CutMarks.NONE);

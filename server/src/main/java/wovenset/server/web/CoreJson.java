@@ -24,7 +24,6 @@ import wovenset.core.measure.Resolution;
 import wovenset.core.photo.PhotoId;
 import wovenset.core.photo.Region;
 import wovenset.core.piece.Entries;
-import wovenset.core.style.Ground;
 
 /**
  * How the core's values are written as JSON: lengths as whole micrometres, photos and colours as text, resolutions as
@@ -70,7 +69,6 @@ public class CoreJson {
             Kinds.of(choice).forEach((name, kind) -> module.registerSubtypes(new NamedType(kind, name)));
         }
         module.setMixInAnnotation(Grid.class, Kinds.OfOne.class);
-        module.setMixInAnnotation(Ground.Plain.class, Kinds.OfOne.class);
         return module;
     }
 

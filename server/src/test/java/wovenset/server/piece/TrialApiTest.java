@@ -31,7 +31,7 @@ class TrialApiTest {
         String page = before.path("pages").get(0).path("id").asString();
         String path = "/api/pieces/" + piece + "/pages/" + page;
         Map<String, Object> blue =
-                Map.of("kind", "setCommonGround", "ground", Map.of("kind", "plain", "colour", "#204080"));
+                Map.of("kind", "setCommonGround", "ground", Map.of("kind", "solid", "colour", "#204080"));
         Map<String, Object> gone = Map.of("kind", "wearEverywhere", "style", UUID.randomUUID());
         JsonNode answer = api.post(path + "/trials", Map.of("edits", List.of(blue, gone, blue)))
                 .json();

@@ -154,7 +154,12 @@ class SceneApiTest {
         assertThat(List.of(image.getWidth(), image.getHeight())).containsExactly(600, 400);
         assertThat(now.header("Cache-Control")).contains("immutable");
         assertThat(api.get(path + (look - 1)).header("Cache-Control")).contains("no-store");
-        edit("setGround", "pageId", page(), "ground", Map.of("kind", "plain", "colour", "#101830"));
+        edit(
+                "setGround",
+                "pageId",
+                page(),
+                "ground",
+                Map.of("kind", "covered", "paint", Map.of("kind", "solid", "colour", "#101830")));
         assertThat(api.page(piece, 0).path("look").asLong()).isGreaterThan(look);
     }
 

@@ -67,7 +67,7 @@ class DamageTest {
         assertThat(pages.get(0).path("damaged").asString()).isEqualTo("What is stored of this page is damaged.");
         assertThat(pages.get(1).has("damaged")).isFalse();
         String other = pages.get(1).path("id").asString();
-        Map<String, Object> ground = Map.of("kind", "plain", "colour", "#101830");
+        Map<String, Object> ground = Map.of("kind", "covered", "paint", Map.of("kind", "solid", "colour", "#101830"));
         assertThat(api.edit(piece, 2, "setGround", "pageId", other, "ground", ground)
                         .status())
                 .isEqualTo(200);

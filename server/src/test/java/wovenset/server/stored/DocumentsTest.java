@@ -101,6 +101,10 @@ class DocumentsTest {
     private static String wholeStyles(String version6) {
         String solid = "\"paint\":{\"kind\":\"solid\",\"colour\":$2}";
         return version6.replaceAll(
+                        "\"ground\":\\{\"kind\":\"plain\",\"colour\":((\"#\\w+\"))}",
+                        "\"ground\":{\"kind\":\"covered\"," + solid + "}")
+                .replaceAll("\"ground\":\\{\"colour\":(\"#\\w+\")}", "\"ground\":{\"kind\":\"solid\",\"colour\":$1}")
+                .replaceAll(
                         "\\{\"width\":(\\d+),\"colour\":(\"#\\w+\"),\"side\":(\"\\w+\")}",
                         "{\"width\":$1," + solid + ",\"side\":$3,\"bevel\":0}")
                 .replaceAll(

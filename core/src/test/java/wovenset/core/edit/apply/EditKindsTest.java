@@ -31,6 +31,7 @@ import wovenset.core.arrangement.Scattered;
 import wovenset.core.delta.PieceDelta;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.ItemChange;
+import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
 import wovenset.core.item.Frame;
 import wovenset.core.pattern.Patterns;
@@ -66,7 +67,7 @@ class EditKindsTest {
                 new Edit.DressFrames(PAGE, FRAMES, styles.usual().as(new UUID(8, 8), "d")),
                 new Edit.DressAll(styles.usual().as(new UUID(9, 9), "e")),
                 new Edit.SetCaptionStyle(styles.captions().withShow(CaptionStyle.Show.ALWAYS)),
-                new Edit.SetCommonGround(new Ground.Plain(new Rgb("#101830"))),
+                new Edit.SetCommonGround(new Paint.Solid(new Rgb("#101830"))),
                 new Edit.SetLight(new Light(45)),
                 new Edit.SetCutMarks(CutMarks.FINE),
                 new Edit.SetEdges(new EdgeRun(EdgeRun.Kind.MIRRORED, Rgb.INK)),
@@ -82,7 +83,7 @@ class EditKindsTest {
                 new Edit.DeletePage(PAGE),
                 new Edit.MovePage(PAGE, 1),
                 new Edit.SetGuides(PAGE, List.of(new Guide(Guide.Direction.UPRIGHT, mm(50)))),
-                new Edit.SetGround(PAGE, new Ground.Plain(new Rgb("#101830"))),
+                new Edit.SetGround(PAGE, new Ground.Covered(new Paint.Solid(new Rgb("#101830")))),
                 new Edit.SetGrid(PAGE, grid(2, 2, 10, 5), Edit.Reflow.ASK),
                 new Edit.SetGridOfAll(grid(3, 1, 10, 5), Edit.Reflow.ASK),
                 new Edit.Arrange(PAGE, first(cut(PIECE, "(p[pp])", true)).arrangement(), FRAMES),

@@ -146,7 +146,7 @@ class PieceEditsTest {
     @Test
     void guidesAndGroundsBelongToAPage() {
         Piece piece = piece(grid(1, 1, 10, 5), 2);
-        Ground night = new Ground.Plain(new Rgb("#101830"));
+        Ground night = new Ground.Covered(new Paint.Solid(new Rgb("#101830")));
         Guide guide = new Guide(Guide.Direction.UPRIGHT, mm(50));
         Piece changed = applied(
                 piece,
