@@ -135,6 +135,7 @@ class WorkroomTest {
         room.step("Dress");
         String before = room.page.getByTestId("sprite").first().getAttribute("data-shows");
         Locator slider = room.field("Corner radius, slider");
+        slider.scrollIntoViewIfNeeded();
         BoundingBox box = slider.boundingBox();
         room.page.mouse().move(box.x + 4, box.y + box.height / 2);
         room.page.mouse().down();
