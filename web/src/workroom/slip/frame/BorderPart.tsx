@@ -26,10 +26,12 @@ const FORMS = {
   LEAF: 'leaf',
   SPEECH: 'speech',
 }
-type FormName = keyof typeof FORMS
+/** With the form of a letter, which only its frame has. */
+const WITH_LETTER = { ...FORMS, traced: 'letter' }
+type FormName = keyof typeof WITH_LETTER
 
 const formOf = (outline: Outline): FormName => (outline.kind === 'drawn' ? outline.form : outline.kind)
-const outlineOf = (form: FormName): Outline =>
+const outlineOf = (form: keyof typeof FORMS): Outline =>
   form === 'rect' || form === 'ellipse' ? { kind: form } : { kind: 'drawn', form }
 
 const PROPERTIES: Record<string, string> = {
@@ -122,11 +124,13 @@ export function BorderPart({ frames, folded = false }: { frames: Frame[]; folded
           </div>
         )}
         <div className="grid grid-cols-2 gap-2">
-          <Choice
+          <Choice<string>
             label="Form"
-            options={FORMS}
+            options={kept.outline.kind === 'traced' ? WITH_LETTER : FORMS}
             value={formOf(kept.outline)}
-            onChange={(form) => patch({ kind: 'setOutline', outline: outlineOf(form) })}
+            onChange={(form) =>
+              form in FORMS && patch({ kind: 'setOutline', outline: outlineOf(form as keyof typeof FORMS) })
+            }
           />
           <NumberField
             label="Solid"

@@ -1,6 +1,7 @@
 import { Button } from '../../../ui/Button'
 import { useWords } from '../../words/useWords'
 import { Part } from '../Part'
+import { LettersForm } from './LettersForm'
 
 /** Words of their own on the page. Those across it get their room from the arrangement. */
 export function AddWords() {
@@ -18,6 +19,7 @@ export function AddWords() {
           Text
         </Button>
       </div>
+      <LettersForm />
     </Part>
   )
 }

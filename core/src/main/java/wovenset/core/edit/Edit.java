@@ -265,6 +265,14 @@ public sealed interface Edit {
      */
     record AddWords(UUID pageId, WordsPlace where, Optional<String> text) implements Edit {}
 
+    /**
+     * Makes each letter of a word a frame of its own, in a row of one height across the page's middle. Photos that wait come into
+     * them in their order. Where all cells are empty, they give way.
+     *
+     * @param typeface whose bold capitals they are
+     */
+    record AddLetters(UUID pageId, String word, String typeface) implements Edit {}
+
     /** Changes what a frame's words say, or puts words into an empty frame. */
     record WriteWords(UUID pageId, UUID frameId, String text) implements Edit {}
 

@@ -1,6 +1,7 @@
 package wovenset.core.geometry;
 
 import java.awt.Shape;
+import java.awt.geom.AffineTransform;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Path2D;
 import java.awt.geom.RoundRectangle2D;
@@ -110,6 +111,21 @@ public sealed interface ShapeMm {
         @Override
         public Shape path() {
             return form.path(box);
+        }
+
+        @Override
+        public BoxMm bounds() {
+            return box;
+        }
+    }
+
+    /** An outline drawn into its box; see {@link PathData}. */
+    record Traced(BoxMm box, String data) implements ShapeMm {
+        @Override
+        public Shape path() {
+            AffineTransform toBox = AffineTransform.getTranslateInstance(box.x(), box.y());
+            toBox.scale(box.width(), box.height());
+            return PathData.parse(data).orElseThrow().createTransformedShape(toBox);
         }
 
         @Override

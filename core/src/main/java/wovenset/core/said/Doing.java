@@ -48,6 +48,7 @@ public enum Doing implements Code {
     EMPTY,
     SWAP,
     ADD_WORDS,
+    ADD_LETTERS,
     WRITE,
     DRESS_WORDS,
     PUT_ACROSS,

@@ -2,10 +2,15 @@ package wovenset.core.style;
 
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.geometry.Form;
+import wovenset.core.geometry.PathData;
 import wovenset.core.geometry.ShapeMm;
+import wovenset.core.said.Checks;
+import wovenset.core.said.Reason;
 
 /** The form of a frame's edge. */
 public sealed interface Outline {
+    int LONGEST_NAME = 60;
+
     /**
      * The form that fills a box, or one at an even distance round it.
      *
@@ -59,6 +64,25 @@ public sealed interface Outline {
         @Override
         public ShapeMm shape(BoxMm box, Corners corners, double beyondMm) {
             return around(new ShapeMm.Formed(box, form), beyondMm);
+        }
+    }
+
+    /**
+     * A letter, or another outline that was traced.
+     *
+     * @param name what it is to a person
+     * @param data in the unit square; see {@link PathData}
+     */
+    record Traced(String name, String data) implements Outline {
+        public Traced {
+            Checks.that(PathData.parse(data).isPresent(), Reason.OUTLINE_DATA);
+            boolean named = !name.isBlank() && name.length() <= LONGEST_NAME;
+            Checks.that(named, Reason.STYLE_NAME, LONGEST_NAME);
+        }
+
+        @Override
+        public ShapeMm shape(BoxMm box, Corners corners, double beyondMm) {
+            return around(new ShapeMm.Traced(box, data), beyondMm);
         }
     }
 

@@ -139,4 +139,18 @@ class OutlinesTest {
         assertThat(deckle.equals(new Area(new ShapeMm.Deckled(BOX, depth).path())))
                 .isTrue();
     }
+
+    @Test
+    void anOutlineReadsBackFromItsTextAndNothingElseDoes() {
+        Shape ring = new ShapeMm.Ring(new ShapeMm.Oval(BOX), new ShapeMm.Rounded(BOX.inset(10), 4)).path();
+        String data = PathData.ofUnit(ring);
+        assertThat(PathData.ofUnit(PathData.parse(data).orElseThrow())).isEqualTo(data);
+        Shape traced = new ShapeMm.Traced(BOX, data).path();
+        assertThat(traced.getBounds2D().getMaxX()).isCloseTo(BOX.right(), within(1e-2));
+        for (String wrong : new String[] {
+            "", "L 1 1", "M 1", "M 0 0 A 1 1", "m 0 0", "M 0 0 L 1e999x 2", "<svg/>", "M 0 0 ".repeat(5000)
+        }) {
+            assertThat(PathData.parse(wrong)).as(wrong).isEmpty();
+        }
+    }
 }

@@ -263,8 +263,9 @@ public final class RandomPieces {
     }
 
     private Outline outline() {
-        return switch (random.nextInt(3)) {
+        return switch (random.nextInt(4)) {
             case 0 -> new Outline.Rect();
+            case 3 -> new Outline.Traced("V", "M 0.0 0.0 L 1.0 0.0 Q 0.5 0.5 0.5 1.0 Z");
             case 1 -> new Outline.Ellipse();
             default -> new Outline.Drawn(any(Form.values()));
         };

@@ -35,6 +35,7 @@ public final class Edits {
         new PrintEdits(facts, ids).register(handlers);
         new FillEdits().register(handlers);
         new WordsEdits(ids).register(handlers);
+        new LetterEdits(ids).register(handlers);
         new ItemEdits(facts, ids).register(handlers);
         new AlignEdits(facts, ids).register(handlers);
         handlers.checkWhole();

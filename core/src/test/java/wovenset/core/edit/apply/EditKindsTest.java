@@ -64,6 +64,7 @@ class EditKindsTest {
                 new Edit.SetFrameStyle(styles.usual().withCorners(Corners.round(mm(1)))),
                 new Edit.KeepStyle(PAGE, FRAMES, new UUID(7, 7), "s"),
                 new Edit.WearEverywhere(styles.usual().id()),
+                new Edit.AddLetters(PAGE, "Kite", "Kalam"),
                 new Edit.DressFrames(PAGE, FRAMES, styles.usual().as(new UUID(8, 8), "d")),
                 new Edit.DressAll(styles.usual().as(new UUID(9, 9), "e")),
                 new Edit.SetCaptionStyle(styles.captions().withShow(CaptionStyle.Show.ALWAYS)),

@@ -1,6 +1,7 @@
 package wovenset.core.edit.apply;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 import static wovenset.core.edit.apply.Refusals.checkRefused;
 import static wovenset.core.testing.Pieces.applied;
@@ -12,6 +13,7 @@ import static wovenset.core.testing.Pieces.grid;
 import static wovenset.core.testing.Pieces.mm;
 import static wovenset.core.testing.Pieces.move;
 import static wovenset.core.testing.Pieces.patch;
+import static wovenset.core.testing.Pieces.photo;
 import static wovenset.core.testing.Pieces.piece;
 import static wovenset.core.testing.Pieces.placed;
 
@@ -23,6 +25,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.Edit.WordsPlace;
+import wovenset.core.edit.EditRefusedException;
 import wovenset.core.edit.ItemChange;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.ink.Rgb;
@@ -39,6 +42,7 @@ import wovenset.core.scene.FrameScene;
 import wovenset.core.scene.Op;
 import wovenset.core.scene.PageScene;
 import wovenset.core.scene.SceneResolver;
+import wovenset.core.style.Outline;
 import wovenset.core.style.TextStyle;
 import wovenset.core.testing.Pieces;
 
@@ -287,5 +291,37 @@ class WordsEditsTest {
         assertThat(scene(hidden).units()).hasSize(4);
         Piece locked = applied(titled, patch(titled, new ItemChange.SetLocked(true), id));
         checkRefused(locked, new Edit.EmptyFrame(PAGE, id), "itemIds", Reason.LOCKED);
+    }
+
+    /** Each letter holds a photo that waits; when there are no more, letters stay empty. */
+    @Test
+    void lettersBecomeFramesThatWaitingPhotosComeInto() {
+        Piece waiting = applied(PHOTOS, new Edit.AddPhotos(List.of(photo(11), photo(12))));
+        Piece word = applied(waiting, new Edit.AddLetters(PAGE, " ohé ", "Alegreya"));
+        List<Frame> letters = first(word).frames().stream()
+                .filter(frame -> frame.outline() instanceof Outline.Traced)
+                .toList();
+        assertThat(letters)
+                .extracting(frame -> ((Outline.Traced) frame.outline()).name())
+                .containsExactly("O", "H", "É");
+        assertThat(letters).extracting(Frame::isEmpty).containsExactly(false, false, true);
+        assertThat(letters)
+                .extracting(frame -> ((Placement.Free) frame.placement()).box().height())
+                .containsOnly(
+                        ((Placement.Free) letters.get(0).placement()).box().height());
+        assertThat(first(word).slotted())
+                .as("its photos stay")
+                .hasSameSizeAs(first(PHOTOS).slotted());
+        Piece bare = piece(grid(2, 2, 10, 5), 1);
+        assertThat(first(applied(bare, new Edit.AddLetters(first(bare).id(), "Ah", "Kalam")))
+                        .frames())
+                .as("empty cells give way")
+                .hasSize(2);
+        for (String wrong : List.of(" ", "x".repeat(41), "風")) {
+            assertThatThrownBy(() -> applied(PHOTOS, new Edit.AddLetters(PAGE, wrong, "Alegreya")))
+                    .isInstanceOf(EditRefusedException.class)
+                    .satisfies(refused ->
+                            assertThat(((EditRefusedException) refused).field()).isEqualTo("word"));
+        }
     }
 }
