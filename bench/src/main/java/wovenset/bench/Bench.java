@@ -26,6 +26,7 @@ public final class Bench {
         ALL.put("previews", new PreviewBench());
         ALL.put("sprites", new SpriteBench());
         ALL.put("pdf", new PdfBench());
+        ALL.put("styled", new StyledBench());
         ALL.put("arrange", new ArrangeBench());
         ALL.put("start", new StartBench());
         ALL.put("hold", new HoldBench());

@@ -6,27 +6,17 @@ import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
-import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
 import wovenset.bench.figure.Benchmark;
 import wovenset.bench.figure.Figure;
 import wovenset.core.edit.Edit;
 import wovenset.core.measure.Resolution;
-import wovenset.core.output.MakeProgress;
 import wovenset.core.output.MakeRequest;
-import wovenset.core.output.PhotoFiles;
 import wovenset.core.output.PieceMaker;
 import wovenset.core.paint.PaintMemory;
-import wovenset.core.photo.PhotoFacts;
-import wovenset.core.photo.PhotoId;
-import wovenset.core.photo.PixelSize;
-import wovenset.core.picture.PhotoInspector;
-import wovenset.core.picture.PictureLimits;
 import wovenset.core.piece.Piece;
 import wovenset.core.scene.SceneResolver;
 import wovenset.core.style.CaptionStyle;
@@ -48,7 +38,7 @@ final class PdfBench implements Benchmark {
         for (int i = 0; i < PHOTOS; i++) {
             files.put(i, LargePhotos.variant(pictures.get(i % pictures.size()), i));
         }
-        Stored stored = Stored.of(files);
+        StoredPhotos stored = StoredPhotos.of(files);
         Piece piece = piece();
         PieceMaker maker =
                 new PieceMaker(new SceneResolver(stored), stored, new PaintMemory(500_000_000), Clock.systemUTC());
@@ -65,7 +55,7 @@ final class PdfBench implements Benchmark {
         for (int round = 0; round < ROUNDS; round++) {
             baseline = Math.max(baseline, PAGES / copied(files.values(), folder.resolve("copy")));
             long start = System.nanoTime();
-            PieceMaker.Made made = maker.make(piece, request, folder, new Silent());
+            PieceMaker.Made made = maker.make(piece, request, folder, new Unwatched());
             best = Math.max(best, PAGES / ((System.nanoTime() - start) / 1e9));
             Files.delete(made.file());
         }
@@ -96,44 +86,5 @@ final class PdfBench implements Benchmark {
         double seconds = (System.nanoTime() - start) / 1e9;
         Files.delete(target);
         return seconds;
-    }
-
-    /** The photos by number. */
-    private record Stored(Map<PhotoId, Original> originals) implements PhotoFiles, PhotoFacts {
-        static Stored of(Map<Integer, Path> files) throws IOException {
-            Map<PhotoId, Original> originals = new HashMap<>();
-            for (var file : files.entrySet()) {
-                originals.put(
-                        Pieces.photo(file.getKey()),
-                        new Original(
-                                file.getValue(),
-                                PhotoInspector.inspect(file.getValue(), PictureLimits.USUAL),
-                                file.getValue().getFileName().toString()));
-            }
-            return new Stored(originals);
-        }
-
-        @Override
-        public Original original(PhotoId photo) {
-            return Objects.requireNonNull(originals.get(photo));
-        }
-
-        @Override
-        public Optional<PixelSize> size(PhotoId photo) {
-            return Optional.ofNullable(originals.get(photo))
-                    .map(one -> new PixelSize(one.header().width(), one.header().height()));
-        }
-    }
-
-    private static final class Silent implements MakeProgress {
-        @Override
-        public void done(double share, String doing) {
-            // Nobody watches.
-        }
-
-        @Override
-        public boolean cancelled() {
-            return false;
-        }
     }
 }

@@ -31,7 +31,8 @@ interface FadeMask {
         };
     }
 
-    private static AffineTransform inverse(AffineTransform transform) {
+    /** What maps back from the device; the identity where all falls together. */
+    static AffineTransform inverse(AffineTransform transform) {
         try {
             return transform.createInverse();
         } catch (NoninvertibleTransformException e) {

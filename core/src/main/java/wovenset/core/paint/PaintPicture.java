@@ -3,9 +3,9 @@ package wovenset.core.paint;
 import java.awt.Color;
 import java.awt.Rectangle;
 import java.awt.geom.AffineTransform;
-import java.awt.geom.NoninvertibleTransformException;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
+import java.util.stream.IntStream;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.ink.Paint;
 
@@ -60,15 +60,11 @@ final class PaintPicture {
             Color first, Color second, Share share, AffineTransform toDevice, Rectangle region) {
         BufferedImage picture = new BufferedImage(region.width, region.height, BufferedImage.TYPE_INT_RGB);
         int[] pixels = ((DataBufferInt) picture.getRaster().getDataBuffer()).getData();
-        AffineTransform back;
-        try {
-            back = toDevice.createInverse();
-        } catch (NoninvertibleTransformException e) {
-            return picture;
-        }
+        AffineTransform back = FadeMask.inverse(toDevice);
         int[] from = {first.getRed(), first.getGreen(), first.getBlue()};
         int[] by = {second.getRed() - from[0], second.getGreen() - from[1], second.getBlue() - from[2]};
-        for (int row = 0; row < region.height; row++) {
+        // Rows know nothing of each other.
+        IntStream.range(0, region.height).parallel().forEach(row -> {
             double deviceY = region.y + row + 0.5;
             for (int column = 0; column < region.width; column++) {
                 double deviceX = region.x + column + 0.5;
@@ -79,7 +75,7 @@ final class PaintPicture {
                         | (int) (from[1] + much * by[1] + 0.5) << 8
                         | (int) (from[2] + much * by[2] + 0.5);
             }
-        }
+        });
         return picture;
     }
 }

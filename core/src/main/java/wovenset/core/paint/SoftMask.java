@@ -7,6 +7,7 @@ import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
+import java.awt.image.DataBufferInt;
 import wovenset.core.scene.Op;
 
 /**
@@ -123,8 +124,8 @@ final class SoftMask {
 
     /** The share of this pixel of the device that is covered, 0 to 1. */
     float at(int x, int y) {
-        double u = (x + 0.5) / step - 0.5 - left;
-        double v = (y + 0.5) / step - 0.5 - top;
+        double u = column(x);
+        double v = row(y);
         int column = (int) u;
         int row = (int) v;
         float across = (float) (u - column);
@@ -135,20 +136,42 @@ final class SoftMask {
         return upper + down * (lower - upper);
     }
 
+    /** Where a pixel's middle lies on the lattice. */
+    private double column(int x) {
+        return (x + 0.5) / step - 0.5 - left;
+    }
+
+    private double row(int y) {
+        return (y + 0.5) / step - 0.5 - top;
+    }
+
+    /** The lattice's cover at the height of a row of pixels. */
+    private void blend(int y, float[] line) {
+        double v = row(y);
+        int row = (int) v;
+        float down = (float) (v - row);
+        for (int i = 0, at = row * width; i < width; i++, at++) {
+            line[i] = cover[at] + down * (cover[at + width] - cover[at]);
+        }
+    }
+
     /** A picture of this region of the device in the shade's colour, as solid as it is covered. */
     static BufferedImage picture(Op.Shade shade, AffineTransform toDevice, Rectangle region) {
         double sigma = shade.sigmaMm() * Math.sqrt(Math.abs(toDevice.getDeterminant()));
         SoftMask mask = of(toDevice.createTransformedShape(shade.shape().path()), region, sigma);
         BufferedImage picture = new BufferedImage(region.width, region.height, BufferedImage.TYPE_INT_ARGB);
+        int[] pixels = ((DataBufferInt) picture.getRaster().getDataBuffer()).getData();
         int rgb = shade.colour().awt().getRGB() & 0xffffff;
-        double strength = 255 * shade.strength();
-        int[] row = new int[region.width];
+        float strength = (float) (255 * shade.strength());
+        float[] line = new float[mask.width];
         for (int y = 0; y < region.height; y++) {
+            mask.blend(region.y + y, line);
             for (int x = 0; x < region.width; x++) {
-                int alpha = (int) Math.round(strength * mask.at(region.x + x, region.y + y));
-                row[x] = alpha << 24 | rgb;
+                double u = mask.column(region.x + x);
+                int column = (int) u;
+                float cover = line[column] + (float) (u - column) * (line[column + 1] - line[column]);
+                pixels[y * region.width + x] = (int) (strength * cover + 0.5f) << 24 | rgb;
             }
-            picture.setRGB(0, y, region.width, 1, row, 0, region.width);
         }
         return picture;
     }
