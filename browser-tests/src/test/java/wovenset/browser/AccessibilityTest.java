@@ -44,6 +44,11 @@ class AccessibilityTest {
             room.step(step);
             check(page, step);
         }
+        room.step("Dress");
+        room.buttonLike("^A style for all frames").click();
+        assertThat(room.buttonLike("^Lantern, ")).isVisible();
+        check(page, "styles");
+        page.keyboard().press("Escape");
         room.step("Arrange");
         room.frame(2).click();
         check(page, "a frame's slip");

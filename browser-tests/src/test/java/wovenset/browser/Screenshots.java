@@ -70,6 +70,7 @@ public final class Screenshots {
         page.getByText("Photos as you brought them in").waitFor();
         take("storage");
         takeStyles();
+        takeLetters();
         takeWords();
         takeArrangements();
         takeClose();
@@ -89,23 +90,26 @@ public final class Screenshots {
         undo(kites, 2);
     }
 
-    /** Two styles on one page; both steps and what was typed are taken back. */
+    /** The styles at hand, large on a photo of the page. */
     private void takeStyles() {
         Room lookbook = open("Saltmarsh Pottery, autumn lookbook");
         lookbook.button("Page 2").click();
         lookbook.step("Dress");
-        lookbook.button("Another style like this one").click();
-        lookbook.button("Close this message").click();
-        lookbook.set("Name", "Wide");
-        lookbook.set("Border width", "4");
-        lookbook.frame(2).click();
-        lookbook.buttonLike("^Wide, put on").click();
-        lookbook.saved();
-        lookbook.toPage();
-        lookbook.buttonLike("^Wide, 1 on this page").click();
-        lookbook.painted();
+        lookbook.buttonLike("^A style for all frames").click();
+        lookbook.buttonLike("^Walnut frame, ").hover();
+        page.waitForFunction("() => [...document.querySelectorAll('[role=dialog] li img')].length >= 18"
+                + " && [...document.querySelectorAll('[role=dialog] li img')].every(one => one.complete)");
         take("styles");
-        undo(lookbook, 4);
+        page.keyboard().press("Escape");
+    }
+
+    /** A word of photos, one of its letters selected. */
+    private void takeLetters() {
+        Room word = open("Kites, over the door");
+        word.step("Dress");
+        word.painted();
+        word.frame(5).click();
+        take("letters");
     }
 
     private void takeClose() {

@@ -37,6 +37,8 @@ import wovenset.core.style.Band;
 import wovenset.core.style.CaptionStyle;
 import wovenset.core.style.Corners;
 import wovenset.core.style.FrameStyle;
+import wovenset.core.style.ShippedStyles;
+import wovenset.core.words.Typefaces;
 import wovenset.server.WovensetProperties;
 import wovenset.server.photo.PhotoStore;
 import wovenset.server.piece.PieceService;
@@ -118,6 +120,10 @@ class DemoLoader implements ApplicationRunner {
         UUID id = editor.last().id();
         Grid grid = new Grid(page.rows(), page.columns(), Margins.all(length(demo.margin())), gap, gap, null);
         editor.edit(new Edit.SetGrid(id, grid, Edit.Reflow.ASK));
+        if (page.word() != null) {
+            editor.edit(new Edit.AddLetters(id, page.word(), Typefaces.names().get(1)));
+            return;
+        }
         for (int i = 0; i < page.frames().size(); i++) {
             DemoPiece.DemoFrame wanted = page.frames().get(i);
             UUID frame = editor.last().slotted().get(i).id();
@@ -146,9 +152,21 @@ class DemoLoader implements ApplicationRunner {
         Band band = Band.of(length(demo.borderWidth()), new Rgb(demo.borderColour()), Band.Side.INSIDE);
         editor.edit(new Edit.SetFrameStyle(
                 usual.withBand(0, none -> band).withCorners(Corners.round(length(demo.cornerRadius())))));
-        editor.edit(new Edit.SetCommonGround(new Paint.Solid(new Rgb(demo.pageColour()))));
+        if (demo.style() != null) {
+            ShippedStyles.of(editor.piece.piece().format()).stream()
+                    .filter(style -> style.name().equals(demo.style()))
+                    .forEach(style -> editor.edit(new Edit.DressAll(style)));
+        }
+        editor.edit(new Edit.SetCommonGround(ground(demo)));
         editor.edit(new Edit.SetCaptionStyle(new CaptionStyle(
                 demo.captions(), demo.typeface(), demo.sizePt(), new Rgb(demo.captionColour()), demo.lines())));
+    }
+
+    private static Paint ground(DemoPiece.DemoDress demo) {
+        Rgb colour = new Rgb(demo.pageColour());
+        return demo.material() == null || demo.secondColour() == null
+                ? new Paint.Solid(colour)
+                : new Paint.Texture(demo.material(), colour, demo.secondColour(), Length.ofMm(0.8), 0.7);
     }
 
     private static Length length(String text) {

@@ -2,6 +2,8 @@ package wovenset.server.demo;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import wovenset.core.ink.Paint;
+import wovenset.core.ink.Rgb;
 import wovenset.core.measure.LengthUnit;
 import wovenset.core.style.CaptionStyle;
 import wovenset.server.shelf.PieceKind;
@@ -23,8 +25,15 @@ record DemoPiece(
         DemoDress dress,
         List<DemoPage> pages) {
 
+    /**
+     * @param material of the ground, in the page's colour and a second one; null for the colour alone
+     * @param style the name of one that ships; null for the border as it is said here
+     */
     record DemoDress(
             String pageColour,
+            Paint.Texture.@Nullable Material material,
+            @Nullable Rgb secondColour,
+            @Nullable String style,
             String borderColour,
             String borderWidth,
             String cornerRadius,
@@ -34,7 +43,8 @@ record DemoPiece(
             String captionColour,
             int lines) {}
 
-    record DemoPage(int rows, int columns, String gap, List<DemoFrame> frames) {}
+    /** @param word whose letters are frames for the first photos, in the place of cells; null for cells */
+    record DemoPage(@Nullable String word, int rows, int columns, String gap, List<DemoFrame> frames) {}
 
     /** @param caption null for the photo's own */
     record DemoFrame(String photo, @Nullable String caption, @Nullable Double focusX, @Nullable Double focusY) {}

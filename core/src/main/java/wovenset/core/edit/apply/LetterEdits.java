@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import wovenset.core.arrangement.ByHand;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.EditRefusedException;
@@ -27,6 +28,7 @@ import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 import wovenset.core.said.Doing;
 import wovenset.core.said.Reason;
+import wovenset.core.style.Band;
 import wovenset.core.style.Outline;
 import wovenset.core.words.LetterRow;
 import wovenset.core.words.Typefaces;
@@ -54,7 +56,7 @@ final class LetterEdits {
         List<LetterRow.Letter> letters = letters(edit);
         Iterator<Entry> waiting = ComposeEdits.waiting(piece).iterator();
         List<Item> items = new ArrayList<>(page.items());
-        for (BoxMm box : boxes(letters, piece.format())) {
+        for (BoxMm box : boxes(letters, piece)) {
             LetterRow.Letter letter = letters.get(items.size() - page.items().size());
             Fill fill = waiting.hasNext() ? new Fill.OwnPhoto(waiting.next().id(), Crop.CENTRED) : Fill.EMPTY;
             items.add(Frame.of(
@@ -106,15 +108,23 @@ final class LetterEdits {
         return letters;
     }
 
-    private static List<BoxMm> boxes(List<LetterRow.Letter> letters, Format format) {
+    /** Between borders that lie outside the letters there is as much room as there would be between bare ones. */
+    private static List<BoxMm> boxes(List<LetterRow.Letter> letters, Piece piece) {
+        Format format = piece.format();
+        double between = 2 * piece.styles().usual().width(Band.Side.OUTSIDE).mm();
         LetterRow.Letter last = letters.get(letters.size() - 1);
         double row = last.x() + last.width();
-        double height =
-                Math.min(HIGHEST * format.height().mm(), WIDEST * format.width().mm() / row);
-        double left = (format.width().mm() - row * height) / 2;
+        double borders = between * (letters.size() - 1);
+        double height = Math.min(
+                HIGHEST * format.height().mm(),
+                Math.max(1, WIDEST * format.width().mm() - borders) / row);
+        double left = (format.width().mm() - row * height - borders) / 2;
         double top = (format.height().mm() - height) / 2;
-        return letters.stream()
-                .map(letter -> new BoxMm(left + letter.x() * height, top, letter.width() * height, height))
+        return IntStream.range(0, letters.size())
+                .mapToObj(i -> {
+                    LetterRow.Letter letter = letters.get(i);
+                    return new BoxMm(left + letter.x() * height + i * between, top, letter.width() * height, height);
+                })
                 .toList();
     }
 }
