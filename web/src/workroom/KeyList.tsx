@@ -38,6 +38,7 @@ const KEYS: [string, [string, string][]][] = [
       ['P', 'pin the photo, so that ordering by colour leaves it'],
       ['Shift and a click', 'take hold of several'],
       ['A', 'take hold of all with the same border'],
+      ['U, Shift U', 'pick up its look, put on the look that was picked up'],
     ],
   ],
   [

@@ -1,12 +1,14 @@
 import { useEffect } from 'react'
 import { isOnBench, isTyping } from '../../fields/typing'
 import { useRoom } from '../context'
+import { useLooks } from '../styles/useLooks'
 import { useFrameDoings } from './useFrameDoings'
 
 /** Keys for the selected frames: with Ctrl wherever the focus is but in a field, alone only on the bench. */
 export function useFrameKeys() {
   const doings = useFrameDoings()
-  const { select, selection } = useRoom()
+  const looks = useLooks()
+  const { select, selection, frame, page } = useRoom()
   useEffect(() => {
     const withControl: Record<string, () => void> = {
       a: doings.selectAll,
@@ -23,6 +25,11 @@ export function useFrameKeys() {
       l: doings.toggleLock,
       p: doings.togglePin,
       t: doings.toggleTaken,
+      u: () => frame && looks.pickUp(frame),
+      U: () => {
+        const dressed = page.frames.filter(({ id, text }) => selection.frameIds.includes(id) && !text)
+        if (dressed.length > 0) void looks.putOn(dressed)
+      },
     }
     const keys = (event: KeyboardEvent) => {
       if (isTyping(event.target) || event.altKey || selection.cropping) return
@@ -37,5 +44,5 @@ export function useFrameKeys() {
     }
     window.addEventListener('keydown', keys)
     return () => window.removeEventListener('keydown', keys)
-  }, [doings, select, selection])
+  }, [doings, looks, select, selection, frame, page])
 }

@@ -100,7 +100,7 @@ export function StyleChooser({ frames, like }: Props) {
       </Button>
     </div>
   )
-  const whom = ids.length === 0 ? 'all frames' : ids.length === 1 ? 'this frame' : `these ${ids.length} frames`
+  const whom = ids.length === 0 ? 'all frames' : ids.length === 1 ? 'this frame' : 'these frames'
   return (
     <div className="space-y-2">
       {atHand && cards('Style worn', own)}

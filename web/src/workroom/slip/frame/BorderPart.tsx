@@ -8,6 +8,7 @@ import { KeepStyle } from '../../styles/KeepStyle'
 import { StyleChooser } from '../../styles/StyleChooser'
 import { StyleFields } from '../../styles/StyleFields'
 import { Part } from '../Part'
+import { TornFields, tornFor } from './TornFields'
 import { useRoom } from '../../context'
 import { useFrameDoings } from '../../frames/useFrameDoings'
 import type { Frame } from '../../piece/model'
@@ -25,14 +26,17 @@ const FORMS = {
   HEART: 'heart',
   LEAF: 'leaf',
   SPEECH: 'speech',
+  torn: 'torn paper',
 }
 /** With the form of a letter, which only its frame has. */
 const WITH_LETTER = { ...FORMS, traced: 'letter' }
 type FormName = keyof typeof WITH_LETTER
 
 const formOf = (outline: Outline): FormName => (outline.kind === 'drawn' ? outline.form : outline.kind)
-const outlineOf = (form: keyof typeof FORMS): Outline =>
-  form === 'rect' || form === 'ellipse' ? { kind: form } : { kind: 'drawn', form }
+const outlineOf = (form: keyof typeof FORMS, shorterSide: number): Outline => {
+  if (form === 'torn') return tornFor(shorterSide)
+  return form === 'rect' || form === 'ellipse' ? { kind: form } : { kind: 'drawn', form }
+}
 
 const PROPERTIES: Record<string, string> = {
   'bandWidth 0': 'width',
@@ -70,6 +74,12 @@ export function BorderPart({ frames, folded = false }: { frames: Frame[]; folded
   const others = aboutOthers(['bandWidth', 'cornerRadius'])
   const worn = (stored.styles.frames.find(({ id }) => id === kept.style.style) ?? usualStyle(stored.styles)).name
   const differing = kept.style.differences.map(propertyOf)
+  const outlined = (outline: Outline) => ({
+    kind: 'patchItems' as const,
+    pageId: page.id,
+    itemIds: frames.map(({ id }) => id),
+    change: { kind: 'setOutline' as const, outline },
+  })
   const edit = (difference: StyleDifference) => ({
     kind: 'patchItems' as const,
     pageId: page.id,
@@ -129,7 +139,11 @@ export function BorderPart({ frames, folded = false }: { frames: Frame[]; folded
             options={kept.outline.kind === 'traced' ? WITH_LETTER : FORMS}
             value={formOf(kept.outline)}
             onChange={(form) =>
-              form in FORMS && patch({ kind: 'setOutline', outline: outlineOf(form as keyof typeof FORMS) })
+              form in FORMS &&
+              patch({
+                kind: 'setOutline',
+                outline: outlineOf(form as keyof typeof FORMS, Math.min(stored.format.width, stored.format.height)),
+              })
             }
           />
           <NumberField
@@ -142,6 +156,14 @@ export function BorderPart({ frames, folded = false }: { frames: Frame[]; folded
             onCommit={(percent) => patch({ kind: 'setOpacity', opacity: percent / 100 })}
           />
         </div>
+        {kept.outline.kind === 'torn' && (
+          <TornFields
+            outline={kept.outline}
+            format={stored.format}
+            onPreview={(outline) => show(outlined(outline))}
+            onCommit={(outline) => set(() => outlined(outline))}
+          />
+        )}
         <KeepStyle frames={frames} like={kept} />
       </div>
       {others && <Wrong className="pt-1">{others}</Wrong>}

@@ -104,7 +104,7 @@ class StylesTest {
                 .hasURL(Pattern.compile(".*/pieces/" + address.replaceAll(".*/pieces/([0-9a-f-]+).*", "$1") + ".*"));
         second.step("Dress");
         second.frame(1).click();
-        second.button("Put the look that was picked up on").click();
+        second.frame(1).press("Shift+U");
         assertThat(second.buttonLike("^Frame 2, worn")).isVisible();
         assertThat(bandWidth(second, 1)).isEqualTo(7000);
         assertThat(styles(second))
@@ -114,6 +114,28 @@ class StylesTest {
         second.saved();
         assertThat(bandWidth(second, 1)).isZero();
         assertThat(styles(second)).as("the style came in the same step").hasSize(1);
+    }
+
+    @Test
+    void aPrintIsTornAndTornAgain() {
+        Room room = Room.placed(browser.window(), "Torn", "kite-01.jpg");
+        room.step("Dress");
+        room.frame(1).click();
+        String whole = room.frame(1).getAttribute("data-look");
+        room.field("Form").selectOption("torn");
+        assertThat(room.button("Tear it again")).isVisible();
+        assertThat(room.frame(1)).not().hasAttribute("data-look", whole);
+        String torn = room.frame(1).getAttribute("data-look");
+        room.button("Tear it again").click();
+        assertThat(room.frame(1)).not().hasAttribute("data-look", torn);
+        room.saved();
+        String again = room.frame(1).getAttribute("data-look");
+        room.field("left").click();
+        assertThat(room.field("left")).not().isChecked();
+        assertThat(room.frame(1)).not().hasAttribute("data-look", again);
+        room.button("Undo: Change the form of a frame").click();
+        assertThat(room.field("left")).isChecked();
+        assertThat(room.frame(1)).hasAttribute("data-look", again);
     }
 
     private static JsonNode first(Room room, String field) {

@@ -16,6 +16,8 @@ import java.util.Scanner;
  */
 public final class PathData {
     public static final int MOST_CHARACTERS = 20_000;
+    /** From the unit square's corner; no outline drawn into it goes beyond. */
+    private static final double FARTHEST = 2;
 
     private PathData() {}
 
@@ -57,6 +59,9 @@ public final class PathData {
                 double[] at = new double[6];
                 for (int i = 0; i < numbers(segment); i++) {
                     at[i] = scanner.nextDouble();
+                    if (!(Math.abs(at[i]) <= FARTHEST)) {
+                        return Optional.empty();
+                    }
                 }
                 append(path, segment, at);
             }

@@ -4,8 +4,11 @@ import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.FlatteningPathIterator;
 import java.awt.geom.PathIterator;
+import java.util.List;
+import org.locationtech.jts.algorithm.Area;
 import org.locationtech.jts.awt.ShapeReader;
 import org.locationtech.jts.awt.ShapeWriter;
+import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.operation.buffer.BufferOp;
@@ -46,12 +49,39 @@ final class PolygonOffset {
     static Shape of(Shape shape, double by, Join join) {
         PathIterator flat =
                 new FlatteningPathIterator(shape.getPathIterator(new AffineTransform()), FLATNESS, HALVINGS);
-        Geometry area = ShapeReader.read(flat, GEOMETRY).buffer(0);
+        Geometry area = area(flat);
         BufferParameters joined = new BufferParameters(QUARTER_SIDES);
         if (join == Join.SHARP) {
             joined.setJoinStyle(BufferParameters.JOIN_MITRE);
             joined.setMitreLimit(LONGEST_MITRE);
         }
         return new ShapeWriter().toShape(BufferOp.bufferOp(area, by, joined));
+    }
+
+    /**
+     * What a flattened outline encloses by the non-zero rule: rings that run as the largest one does, less those that run the other
+     * way, such as a letter's counters.
+     */
+    private static Geometry area(PathIterator flat) {
+        List<Coordinate[]> rings = rings(flat);
+        rings.removeIf(ring -> ring.length < 4);
+        double largest =
+                rings.stream().mapToDouble(Area::ofRingSigned).reduce(0, (a, b) -> Math.abs(b) > Math.abs(a) ? b : a);
+        Geometry enclosed = GEOMETRY.createPolygon();
+        Geometry hollow = GEOMETRY.createPolygon();
+        for (Coordinate[] ring : rings) {
+            Geometry part = GEOMETRY.createPolygon(ring).buffer(0);
+            if (Area.ofRingSigned(ring) * largest > 0) {
+                enclosed = enclosed.union(part);
+            } else {
+                hollow = hollow.union(part);
+            }
+        }
+        return hollow.isEmpty() ? enclosed : enclosed.difference(hollow);
+    }
+
+    @SuppressWarnings("unchecked") // The library's list has no type, and holds these.
+    private static List<Coordinate[]> rings(PathIterator flat) {
+        return ShapeReader.toCoordinates(flat);
     }
 }

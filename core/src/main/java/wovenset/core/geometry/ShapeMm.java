@@ -106,6 +106,19 @@ public sealed interface ShapeMm {
         }
     }
 
+    /** A sheet with torn sides. */
+    record Torn(BoxMm box, Tear tear, Tear.Layer layer) implements ShapeMm {
+        @Override
+        public Shape path() {
+            return TornPath.of(box, tear, layer);
+        }
+
+        @Override
+        public BoxMm bounds() {
+            return box;
+        }
+    }
+
     /** A drawn form that fills its box. */
     record Formed(BoxMm box, Form form) implements ShapeMm {
         @Override

@@ -39,6 +39,7 @@ public enum Reason implements Code {
     SHADOW_STRENGTH,
     BAND_BEVEL,
     OUTLINE_DATA,
+    TEAR_ROUGHNESS,
     NO_LETTERS,
     TOO_MANY_LETTERS,
     LETTER_MISSING,

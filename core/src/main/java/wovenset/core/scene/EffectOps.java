@@ -14,6 +14,9 @@ import wovenset.core.style.effect.SoftEdge;
 
 /** Draws what a style does to light and edge, around a print that is drawn already. */
 final class EffectOps {
+    /** Of the shorter side. */
+    private static final double MOST_FADED = 0.2;
+
     private final FrameLook look;
     private final ShapeMm silhouette;
 
@@ -26,11 +29,17 @@ final class EffectOps {
     List<Op> softened(List<Op> print) {
         return look.effect(SoftEdge.class)
                 .<List<Op>>map(soft -> {
-                    double half = soft.width().mm() / 2;
+                    double half = half(soft);
                     Op.Fade fade = new Op.Fade.SoftShape(new ShapeMm.Offset(silhouette, -half), half);
                     return List.of(new Op.Group(Affine.IDENTITY, 1, Optional.of(silhouette), Optional.of(fade), print));
                 })
                 .orElse(print);
+    }
+
+    /** Half of where the edge fades; however wide it is to be, something of the print is left. */
+    private double half(SoftEdge soft) {
+        BoxMm box = silhouette.bounds();
+        return Math.min(soft.width().mm() / 2, MOST_FADED * Math.min(box.width(), box.height()));
     }
 
     /** What lies behind the print: its mirror image, its shadow and its glow. */
@@ -47,8 +56,7 @@ final class EffectOps {
 
     /** A print whose edge fades throws a shadow that fades as far. */
     private Op shade(Shadow shadow) {
-        double soft =
-                look.effect(SoftEdge.class).map(edge -> edge.width().mm() / 2).orElse(0.0);
+        double soft = look.effect(SoftEdge.class).map(this::half).orElse(0.0);
         ShapeMm solid = soft == 0 ? silhouette : new ShapeMm.Offset(silhouette, -soft);
         return fallen(
                 shadow.height().mm(),

@@ -1,5 +1,6 @@
 package wovenset.core.scene;
 
+import java.util.Optional;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.geometry.ShapeMm;
 import wovenset.core.scene.FrameLook.Reach;
@@ -55,11 +56,19 @@ final class FrameForms {
 
     /** What the photo shows through: the innermost band's inner edge, or the print's own. */
     ShapeMm opening() {
-        return hasBands() ? shape(-inside) : silhouette();
+        return hasBands() || paper().isPresent() ? shape(-inside) : silhouette();
+    }
+
+    /** The paper that shows where a picture was torn off it. */
+    Optional<ShapeMm> paper() {
+        return look.outline() instanceof Outline.Torn torn ? Optional.of(torn.paper(frame)) : Optional.empty();
     }
 
     /** The print's outermost edge. */
     ShapeMm silhouette() {
+        if (outside == 0 && paper().isPresent()) {
+            return paper().get();
+        }
         BoxMm footed = new BoxMm(0, 0, frame.width(), frame.height() + look.footMm());
         if (look.outline() instanceof Outline.Rect && look.corners().size().isPositive()) {
             double size = look.corners().size().mm();

@@ -6,7 +6,10 @@ import java.util.Optional;
 import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.geometry.ShapeMm;
+import wovenset.core.ink.Paint;
+import wovenset.core.ink.Rgb;
 import wovenset.core.item.Crop;
+import wovenset.core.measure.Length;
 import wovenset.core.style.EdgeRun;
 import wovenset.core.style.effect.Fastening;
 
@@ -20,6 +23,10 @@ import wovenset.core.style.effect.Fastening;
 final class FrameResolver {
     /** Millimetres; less than any printer can tell, more than sums of doubles are off. */
     private static final double NEAR = 1e-6;
+
+    /** Torn paper's inside. */
+    private static final Paint FIBRES = new Paint.Texture(
+            Paint.Texture.Material.FELT, new Rgb("#fffefa"), new Rgb("#ddd6c8"), Length.ofMm(0.3), 0.6);
 
     private final FrameLook look;
     private final FrameForms forms;
@@ -56,6 +63,7 @@ final class FrameResolver {
     private List<Op> print(FrameLook.Photo photo, Affine to, EffectOps effects) {
         BoxMm window = forms.window();
         List<Op> print = new ArrayList<>();
+        forms.paper().ifPresent(paper -> print.add(new Op.Fill(paper, FIBRES)));
         ShapeMm opening = forms.hasBands() ? forms.opening() : forms.extended(forms.opening());
         boolean runsOn = !opening.bounds().equals(window);
         switch (runsOn ? look.edges().kind() : EdgeRun.Kind.CONTINUED) {

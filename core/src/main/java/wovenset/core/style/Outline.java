@@ -4,6 +4,8 @@ import wovenset.core.geometry.BoxMm;
 import wovenset.core.geometry.Form;
 import wovenset.core.geometry.PathData;
 import wovenset.core.geometry.ShapeMm;
+import wovenset.core.geometry.Tear;
+import wovenset.core.measure.Length;
 import wovenset.core.said.Checks;
 import wovenset.core.said.Reason;
 
@@ -83,6 +85,36 @@ public sealed interface Outline {
         @Override
         public ShapeMm shape(BoxMm box, Corners corners, double beyondMm) {
             return around(new ShapeMm.Traced(box, data), beyondMm);
+        }
+    }
+
+    /**
+     * A sheet that is torn on some sides; the picture ends before the paper does.
+     *
+     * @param roughness how far the edge wavers, 0 to {@link #ROUGHEST}
+     * @param seed of its course
+     */
+    record Torn(boolean top, boolean right, boolean bottom, boolean left, Length roughness, int seed)
+            implements Outline {
+        public static final Length ROUGHEST = Length.ofMm(50);
+
+        public Torn {
+            boolean within = !roughness.isNegative() && roughness.compareTo(ROUGHEST) <= 0;
+            Checks.that(within, Reason.TEAR_ROUGHNESS);
+        }
+
+        private ShapeMm layer(BoxMm box, Tear.Layer layer) {
+            return new ShapeMm.Torn(box, new Tear(top, right, bottom, left, roughness.mm(), seed), layer);
+        }
+
+        @Override
+        public ShapeMm shape(BoxMm box, Corners corners, double beyondMm) {
+            return around(layer(box, Tear.Layer.PICTURE), beyondMm);
+        }
+
+        /** The paper that the picture is on. */
+        public ShapeMm paper(BoxMm box) {
+            return layer(box, Tear.Layer.CORE);
         }
     }
 

@@ -148,9 +148,61 @@ class OutlinesTest {
         Shape traced = new ShapeMm.Traced(BOX, data).path();
         assertThat(traced.getBounds2D().getMaxX()).isCloseTo(BOX.right(), within(1e-2));
         for (String wrong : new String[] {
-            "", "L 1 1", "M 1", "M 0 0 A 1 1", "m 0 0", "M 0 0 L 1e999x 2", "<svg/>", "M 0 0 ".repeat(5000)
+            "",
+            "L 1 1",
+            "M 1",
+            "M 0 0 A 1 1",
+            "m 0 0",
+            "M 0 0 L 1e999x 2",
+            "M 0 0 L NaN 1",
+            "M 0 0 L 9e9 1",
+            "<svg/>",
+            "M 0 0 ".repeat(5000)
         }) {
             assertThat(PathData.parse(wrong)).as(wrong).isEmpty();
+        }
+    }
+
+    /** Sizes that nobody would choose: the outline stays one, and has no more points than anybody sees. */
+    @ParameterizedTest
+    @ValueSource(doubles = {0.001, 500})
+    void oddSizesAreCutToWhatFits(double size) {
+        for (ShapeMm shape : new ShapeMm[] {
+            new ShapeMm.Perforated(BOX, size),
+            new ShapeMm.Deckled(BOX, size),
+            new ShapeMm.Cut(BOX, size),
+            new ShapeMm.Scalloped(BOX, size)
+        }) {
+            Measures measures = Measures.of(shape.path());
+            assertThat(measures.area()).as(shape.toString()).isBetween(300.0, 2400.1);
+            assertThat(measures.length()).as(shape.toString()).isLessThan(2000);
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {0, 1, 7, -3, 99_999, Integer.MAX_VALUE})
+    void everyTornSheetIsOneClosedPieceWithItsPictureOnItsPaper(int seed) {
+        for (double rough : new double[] {0, 0.5, 3, 50}) {
+            Tear tear = new Tear(true, seed % 2 == 0, true, false, rough, seed);
+            Area paper = new Area(new ShapeMm.Torn(BOX, tear, Tear.Layer.CORE).path());
+            Area picture = new Area(new ShapeMm.Torn(BOX, tear, Tear.Layer.PICTURE).path());
+            assertThat(paper.isSingular() && picture.isSingular()).isTrue();
+            assertThat(BOX.outset(1e-9).rectangle().contains(paper.getBounds2D()))
+                    .isTrue();
+            assertThat(picture.contains(BOX.inset(Math.min(2 * rough, 8) + 0.01).rectangle()))
+                    .isTrue();
+            Area beyond = new Area(picture);
+            beyond.subtract(paper);
+            assertThat(Measures.of(beyond).area())
+                    .as("picture beyond its paper")
+                    .isLessThan(0.05);
+            assertThat(paper.equals(new Area(new ShapeMm.Torn(BOX, tear, Tear.Layer.CORE).path())))
+                    .isTrue();
+            if (rough > 0) {
+                Tear again = new Tear(true, seed % 2 == 0, true, false, rough, seed + 1);
+                assertThat(paper.equals(new Area(new ShapeMm.Torn(BOX, again, Tear.Layer.CORE).path())))
+                        .isFalse();
+            }
         }
     }
 }

@@ -447,7 +447,7 @@ class PieceMakerTest {
                 piece,
                 patch(
                         piece,
-                        new ItemChange.SetOutline(new Outline.Ellipse()),
+                        new ItemChange.SetOutline(new Outline.Torn(true, true, true, false, mm(3), 5)),
                         frames(piece).get(7)));
     }
 

@@ -263,8 +263,11 @@ public final class RandomPieces {
     }
 
     private Outline outline() {
-        return switch (random.nextInt(4)) {
+        return switch (random.nextInt(5)) {
             case 0 -> new Outline.Rect();
+            case 4 ->
+                new Outline.Torn(
+                        random.nextBoolean(), true, random.nextBoolean(), false, length(0, 9), random.nextInt());
             case 3 -> new Outline.Traced("V", "M 0.0 0.0 L 1.0 0.0 Q 0.5 0.5 0.5 1.0 Z");
             case 1 -> new Outline.Ellipse();
             default -> new Outline.Drawn(any(Form.values()));

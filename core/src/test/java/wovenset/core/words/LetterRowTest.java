@@ -3,11 +3,15 @@ package wovenset.core.words;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.awt.Shape;
 import java.awt.geom.Rectangle2D;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import wovenset.core.geometry.BoxMm;
+import wovenset.core.geometry.PathData;
+import wovenset.core.geometry.ShapeMm;
 
 class LetterRowTest {
     @ParameterizedTest
@@ -56,5 +60,20 @@ class LetterRowTest {
         List<LetterRow.Letter> upright = LetterRow.of("Source Sans 3 Bold", "HI");
         assertThat(slanted.get(1).x() - slanted.get(0).width()).isNegative();
         assertThat(upright.get(1).x() - upright.get(0).width()).isPositive();
+    }
+
+    /** What is inside an O is no part of it, also where the O is grown by a border. */
+    @Test
+    void countersStayOpenWhenLettersGrow() {
+        LetterRow.Letter letter = LetterRow.of("Source Sans 3 Bold", "O").get(0);
+        ShapeMm drawn = new ShapeMm.Traced(new BoxMm(0, 0, 60, 80), PathData.ofUnit(letter.outline()));
+        for (double by : new double[] {0, 2, -2}) {
+            Shape path = by == 0 ? drawn.path() : new ShapeMm.Offset(drawn, by).path();
+            assertThat(path.contains(30, 40)).as("the counter, grown by " + by).isFalse();
+            assertThat(path.contains(6, 40)).as("the stroke, grown by " + by).isTrue();
+        }
+        assertThat(new ShapeMm.Offset(drawn, 25).path().contains(30, 40))
+                .as("closed at last")
+                .isTrue();
     }
 }
