@@ -44,11 +44,14 @@ class AccessibilityTest {
             room.step(step);
             check(page, step);
         }
-        room.step("Dress");
-        room.buttonLike("^A style for all frames").click();
-        assertThat(room.buttonLike("^Lantern, ")).isVisible();
-        check(page, "styles");
-        page.keyboard().press("Escape");
+        if (scheme == ColorScheme.DARK) {
+            // The same parts in the other theme; colours are harder to tell apart in this one.
+            room.step("Dress");
+            room.buttonLike("^A style for all frames").click();
+            assertThat(room.buttonLike("^Lantern, ")).isVisible();
+            check(page, "styles");
+            page.keyboard().press("Escape");
+        }
         room.step("Arrange");
         room.frame(2).click();
         check(page, "a frame's slip");
