@@ -189,14 +189,15 @@ class WordsTest {
     void aWordOfPhotosIsMadeAndDressed() {
         Room room = Room.start(browser.window(), "Letters", "kite-01.jpg", "kite-02.jpg", "kite-04.jpg");
         room.step("Dress");
+        room.set("Border width", "3");
+        assertThat(room.button("Undo: Change the frames")).isEnabled();
         room.type("A word of photos", "sea");
         assertThat(room.button("Undo: Add “SEA” as frames")).isEnabled();
         assertThat(room.frames()).hasCount(3);
         room.painted();
         room.frame(2).click();
         assertThat(room.field("Form")).hasValue("traced");
-        room.set("Border width", "3");
-        assertThat(room.button("Undo: Change the border of a frame")).isEnabled();
+        assertThat(room.field("Border width")).hasValue("3\u2009mm");
         room.toPage();
         room.type("A word of photos", "風");
         assertThat(room.page.getByText("The typeface has no “風”.").first()).isVisible();
