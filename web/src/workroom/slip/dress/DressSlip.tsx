@@ -1,10 +1,10 @@
-import { useQuery } from '@tanstack/react-query'
-import { type CaptionStyle, client, data } from '../../../api/client'
+import type { CaptionStyle } from '../../../api/client'
 import { ColourField } from '../../../fields/ColourField'
 import { Choice } from '../../../fields/Choice'
 import { NumberField } from '../../../fields/NumberField'
 import { Wrong } from '../../../fields/Wrong'
 import { useRoom } from '../../context'
+import { useTypefaces } from '../../words/useTypefaces'
 import { FrameStylesPart } from '../../styles/FrameStylesPart'
 import { useTrial } from '../../useTrial'
 import { Part } from '../Part'
@@ -23,11 +23,7 @@ export function DressSlip() {
   const { stored } = useRoom()
   const trial = useTrial()
   const others = trial.aboutOthers([])
-  const typefaces = useQuery({
-    queryKey: ['typefaces'],
-    queryFn: () => data(client.GET('/api/measure/typefaces')),
-    staleTime: Infinity,
-  }).data
+  const typefaces = useTypefaces()
   const { styles, format } = stored
   const { captions } = styles
   const setCaption = (change: Partial<CaptionStyle>) =>
@@ -56,7 +52,9 @@ export function DressSlip() {
         <Choice label="Words stand" options={SHOWN} value={captions.show} onChange={(show) => setCaption({ show })} />
         <Choice
           label="Typeface"
-          options={Object.fromEntries((typefaces ?? [captions.typeface]).map((name) => [name, name]))}
+          options={Object.fromEntries(
+            (typefaces.length > 0 ? typefaces : [captions.typeface]).map((name) => [name, name]),
+          )}
           value={captions.typeface}
           onChange={(typeface) => setCaption({ typeface })}
         />

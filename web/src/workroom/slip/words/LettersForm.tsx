@@ -1,10 +1,9 @@
-import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { client, data } from '../../../api/client'
 import { Choice } from '../../../fields/Choice'
 import { Field, inputLook } from '../../../fields/Field'
 import { Button } from '../../../ui/Button'
 import { useRoom } from '../../context'
+import { useTypefaces } from '../../words/useTypefaces'
 
 /** A word whose letters become frames for photos. */
 export function LettersForm() {
@@ -12,12 +11,8 @@ export function LettersForm() {
   const [word, setWord] = useState('')
   const [typeface, setTypeface] = useState<string>()
   const [wrong, setWrong] = useState<string>()
-  const typefaces = useQuery({
-    queryKey: ['typefaces'],
-    queryFn: () => data(client.GET('/api/measure/typefaces')),
-    staleTime: Infinity,
-  }).data
-  const face = typeface ?? typefaces?.[1] ?? typefaces?.[0] ?? ''
+  const typefaces = useTypefaces()
+  const face = typeface ?? typefaces[1] ?? typefaces[0] ?? ''
   const make = async () => {
     const edit = { kind: 'addLetters' as const, pageId: storedPage.id, word, typeface: face }
     const problem = await handle.edit(edit, { quiet: true })
@@ -46,7 +41,7 @@ export function LettersForm() {
         </Field>
         <Choice
           label="Its letters"
-          options={Object.fromEntries((typefaces ?? []).map((name) => [name, name]))}
+          options={Object.fromEntries(typefaces.map((name) => [name, name]))}
           value={face}
           onChange={setTypeface}
         />

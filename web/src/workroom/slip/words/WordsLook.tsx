@@ -1,5 +1,4 @@
-import { useQuery } from '@tanstack/react-query'
-import { client, data, type TextStyle } from '../../../api/client'
+import type { TextStyle } from '../../../api/client'
 import { Hand, Shirt } from 'lucide-react'
 import { IconButton } from '../../../ui/Button'
 import { Choice } from '../../../fields/Choice'
@@ -7,6 +6,7 @@ import { ColourField } from '../../../fields/ColourField'
 import { NumberField } from '../../../fields/NumberField'
 import { Wrong } from '../../../fields/Wrong'
 import { useRoom } from '../../context'
+import { useTypefaces } from '../../words/useTypefaces'
 import type { Frame } from '../../piece/model'
 import { useLooks } from '../../styles/useLooks'
 import { useTrial } from '../../useTrial'
@@ -26,11 +26,7 @@ export function WordsLook({ frames }: { frames: Frame[] }) {
   const { dressing } = useWords()
   const trial = useTrial()
   const looks = useLooks()
-  const typefaces = useQuery({
-    queryKey: ['typefaces'],
-    queryFn: () => data(client.GET('/api/measure/typefaces')),
-    staleTime: Infinity,
-  }).data
+  const typefaces = useTypefaces()
   const ids = frames.filter(({ text }) => text).map(({ id }) => id)
   // Fields start from what is stored, while the page may show a try.
   const last = storedPage.frames.find(({ id }) => id === ids.at(-1))
@@ -58,7 +54,7 @@ export function WordsLook({ frames }: { frames: Frame[] }) {
     >
       <Choice
         label="Typeface"
-        options={Object.fromEntries((typefaces ?? [style.typeface]).map((name) => [name, name]))}
+        options={Object.fromEntries((typefaces.length > 0 ? typefaces : [style.typeface]).map((name) => [name, name]))}
         value={style.typeface}
         onChange={(typeface) => set({ typeface })}
       />

@@ -107,9 +107,11 @@ final class Room {
     }
 
     void step(String name) {
-        page.getByRole(AriaRole.NAVIGATION)
-                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(name))
-                .click();
+        Locator station = page.getByRole(AriaRole.NAVIGATION)
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(name));
+        station.click();
+        // Stations have parts in common: what is typed meanwhile would be typed into the one that is left.
+        assertThat(station).hasAttribute("aria-current", "step");
     }
 
     /** Lets go of what is selected, so that the slip speaks of the page. */

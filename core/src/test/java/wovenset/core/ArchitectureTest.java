@@ -32,6 +32,8 @@ class ArchitectureTest {
             "decode",
             "picture",
             "subject",
+            "display",
+            "frame",
             "scene",
             "paint",
             "output",

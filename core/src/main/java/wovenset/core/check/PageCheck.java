@@ -4,14 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import wovenset.core.check.Finding.Gravity;
+import wovenset.core.display.Op;
+import wovenset.core.frame.ResolvedFrame;
 import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.said.Notice;
 import wovenset.core.said.Said;
 import wovenset.core.scene.FrameScene;
-import wovenset.core.scene.Op;
 import wovenset.core.scene.PageScene;
-import wovenset.core.scene.ResolvedFrame;
 import wovenset.core.scene.SharpnessLimits;
 
 /**

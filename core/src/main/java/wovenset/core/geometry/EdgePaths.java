@@ -13,7 +13,9 @@ final class EdgePaths {
     private static final double DECKLE_STEP = 0.7;
 
     private static final int LEAST_STEPS = 4;
+    /** Of a side: holes, or points. */
     private static final int MOST_STEPS = 400;
+
     private static final long DECKLE_SEED = 7;
 
     private EdgePaths() {}
@@ -68,8 +70,8 @@ final class EdgePaths {
 
     /** Along one side from its start in a direction; the inner side is at the right hand. */
     private static void holes(Path2D path, double x, double y, double length, int dx, int dy, double hole) {
-        int count = (int) Math.max(1, Math.min(MOST_STEPS, Math.round(length / (hole * PITCH))));
         // Where there would be more of them than anybody sees, they stand farther apart.
+        int count = (int) Math.max(1, Math.min(MOST_STEPS, Math.round(length / (hole * PITCH))));
         double pitch = length / count;
         double radius = hole / 2;
         double from = dx == 1 ? 180 : dx == -1 ? 0 : dy == 1 ? 90 : 270;

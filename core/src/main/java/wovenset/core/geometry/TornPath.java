@@ -94,19 +94,7 @@ final class TornPath {
         return rough * (paper + printed);
     }
 
-    /** 0 to 1, smooth over one unit. */
     private double noise(double at, int course) {
-        long cell = (long) Math.floor(at);
-        double share = at - cell;
-        double smooth = share * share * (3 - 2 * share);
-        double here = value(cell, course);
-        return here + smooth * (value(cell + 1, course) - here);
-    }
-
-    private double value(long cell, int course) {
-        long bits = cell * 0x9e3779b97f4a7c15L + (course + 16L * tear.seed()) * 0xc2b2ae3d27d4eb4fL;
-        bits = (bits ^ bits >>> 33) * 0xff51afd7ed558ccdL;
-        bits = (bits ^ bits >>> 33) * 0xc4ceb9fe1a85ec53L;
-        return (bits >>> 40) * 0x1p-24;
+        return ValueNoise.at(at, course + 16L * tear.seed());
     }
 }

@@ -1,5 +1,6 @@
 package wovenset.core.ink;
 
+import org.jspecify.annotations.Nullable;
 import wovenset.core.measure.Length;
 import wovenset.core.said.Checks;
 import wovenset.core.said.Reason;
@@ -9,8 +10,24 @@ public sealed interface Paint {
     /** The one colour that stands for it where only one can be shown. */
     Rgb colour();
 
+    <T extends @Nullable Object> T accept(Visitor<T> visitor);
+
+    /** One answer for each kind. */
+    interface Visitor<T extends @Nullable Object> {
+        T solid(Solid solid);
+
+        T gradient(Gradient gradient);
+
+        T texture(Texture texture);
+    }
+
     /** One colour. */
-    record Solid(Rgb colour) implements Paint {}
+    record Solid(Rgb colour) implements Paint {
+        @Override
+        public <T extends @Nullable Object> T accept(Visitor<T> visitor) {
+            return visitor.solid(this);
+        }
+    }
 
     /**
      * One colour that goes over into another along a straight line across the surface's box.
@@ -21,6 +38,11 @@ public sealed interface Paint {
     record Gradient(Rgb colour, Rgb to, double towardsDegrees) implements Paint {
         public Gradient {
             Checks.that(towardsDegrees >= -180 && towardsDegrees <= 180, Reason.TURN);
+        }
+
+        @Override
+        public <T extends @Nullable Object> T accept(Visitor<T> visitor) {
+            return visitor.gradient(this);
         }
     }
 
@@ -39,6 +61,11 @@ public sealed interface Paint {
             boolean within = grain.compareTo(FINEST) >= 0 && grain.compareTo(COARSEST) <= 0;
             Checks.that(within, Reason.TEXTURE_GRAIN);
             Checks.that(strength >= 0 && strength <= 1, Reason.SHADOW_STRENGTH);
+        }
+
+        @Override
+        public <T extends @Nullable Object> T accept(Visitor<T> visitor) {
+            return visitor.texture(this);
         }
 
         /** What it is made of. */

@@ -3,12 +3,12 @@ package wovenset.core.output;
 import java.awt.image.BufferedImage;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import wovenset.core.display.Op;
 import wovenset.core.paint.PhotoRasters;
 import wovenset.core.paint.RasterScale;
 import wovenset.core.photo.PhotoPixels;
 import wovenset.core.picture.PhotoDecoder;
 import wovenset.core.picture.file.RefusedPhotoException;
-import wovenset.core.scene.Op;
 import wovenset.core.scene.PageScene;
 
 /**

@@ -19,10 +19,11 @@ import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import wovenset.core.colour.ColourProfile;
 import wovenset.core.colour.GreyProfile;
+import wovenset.core.display.Op;
 import wovenset.core.geometry.Affine;
-import wovenset.core.paint.PdfImages;
 import wovenset.core.paint.PhotoRasters;
 import wovenset.core.paint.RasterScale;
+import wovenset.core.paint.pdf.PdfImages;
 import wovenset.core.photo.PhotoPixels;
 import wovenset.core.picture.PhotoDecoder;
 import wovenset.core.picture.PhotoHeader;
@@ -30,7 +31,6 @@ import wovenset.core.picture.file.FileBytes;
 import wovenset.core.picture.file.JpegSegments;
 import wovenset.core.picture.file.PictureFormat;
 import wovenset.core.picture.file.RefusedPhotoException;
-import wovenset.core.scene.Op;
 import wovenset.core.scene.PageScene;
 
 /**

@@ -18,8 +18,9 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 import org.apache.pdfbox.util.Matrix;
-import wovenset.core.paint.PdfBackend;
-import wovenset.core.paint.PdfFonts;
+import wovenset.core.paint.pdf.PdfBackend;
+import wovenset.core.paint.pdf.PdfFonts;
+import wovenset.core.paint.pdf.PdfForms;
 import wovenset.core.scene.PageScene;
 
 /**
@@ -72,8 +73,8 @@ final class PdfWriter {
         page.setTrimBox(new PDRectangle(
                 bleed, bleed, (float) (scene.widthMm() * PT_PER_MM), (float) (scene.heightMm() * PT_PER_MM)));
         document.addPage(page);
-        PDFormXObject form = PdfBackend.form(document, new PDRectangle(width, height));
-        try (PDPageContentStream content = PdfBackend.into(document, form)) {
+        PDFormXObject form = PdfForms.form(document, new PDRectangle(width, height));
+        try (PDPageContentStream content = PdfForms.into(document, form)) {
             // From points upwards to millimetres downwards, from the trim's corner.
             content.transform(new Matrix((float) PT_PER_MM, 0, 0, (float) -PT_PER_MM, bleed, height - bleed));
             PdfBackend backend = new PdfBackend(document, content, photos, fonts);

@@ -1,34 +1,38 @@
 package wovenset.core.paint;
 
 import java.awt.Rectangle;
+import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.NoninvertibleTransformException;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
-import wovenset.core.scene.Op;
+import wovenset.core.display.Fade;
 
 /** How solid each pixel of a region of a device is under a fade, 0 to 1. Cost: linear in its pixels, see {@link SoftMask}. */
 @FunctionalInterface
-interface FadeMask {
+public interface FadeMask {
     double at(int x, int y);
 
     /** @param region of the device that is asked for */
-    static FadeMask of(Op.Fade fade, AffineTransform toDevice, Rectangle region) {
-        if (fade instanceof Op.Fade.SoftShape soft) {
-            double sigma = soft.softMm() / 3 * Math.sqrt(Math.abs(toDevice.getDeterminant()));
-            SoftMask mask =
-                    SoftMask.of(toDevice.createTransformedShape(soft.shape().path()), region, sigma);
-            return mask::at;
-        }
-        Op.Fade.Downwards down = (Op.Fade.Downwards) fade;
-        AffineTransform fromDevice = inverse(toDevice);
-        return (x, y) -> {
-            double at = fromDevice.getShearY() * (x + 0.5)
-                    + fromDevice.getScaleY() * (y + 0.5)
-                    + fromDevice.getTranslateY();
-            double gone = (at - down.fromY()) / (down.toY() - down.fromY());
-            return down.solid() * (1 - Math.max(0, Math.min(1, gone)));
-        };
+    static FadeMask of(Fade fade, AffineTransform toDevice, Rectangle region) {
+        return fade.accept(new Fade.Visitor<>() {
+            @Override
+            public FadeMask softShape(Fade.SoftShape soft) {
+                double sigma = soft.sigmaMm() * Math.sqrt(Math.abs(toDevice.getDeterminant()));
+                Shape shape = toDevice.createTransformedShape(soft.shape().path());
+                return SoftMask.of(shape, region, sigma)::at;
+            }
+
+            @Override
+            public FadeMask downwards(Fade.Downwards down) {
+                AffineTransform from = inverse(toDevice);
+                return (x, y) -> {
+                    double at = from.getShearY() * (x + 0.5) + from.getScaleY() * (y + 0.5) + from.getTranslateY();
+                    double gone = (at - down.fromY()) / (down.toY() - down.fromY());
+                    return down.solid() * (1 - Math.max(0, Math.min(1, gone)));
+                };
+            }
+        });
     }
 
     /** What maps back from the device; the identity where all falls together. */

@@ -10,7 +10,7 @@ import wovenset.core.geometry.BoxMm;
 import wovenset.core.ink.Paint;
 
 /** Pictures of paints that are more than one colour. Cost: linear in the pixels. */
-final class PaintPicture {
+public final class PaintPicture {
     private PaintPicture() {}
 
     /** How much of the second colour there is at a place of the surface, millimetres. */
@@ -23,22 +23,32 @@ final class PaintPicture {
      *
      * @param box around the surface, in the axes that are mapped to the device
      */
-    static BufferedImage of(Paint paint, BoxMm box, AffineTransform toDevice, Rectangle region) {
+    public static BufferedImage of(Paint paint, BoxMm box, AffineTransform toDevice, Rectangle region) {
         double pixelMm = 1 / Math.sqrt(Math.abs(toDevice.getDeterminant()));
-        if (paint instanceof Paint.Gradient gradient) {
-            return drawn(gradient.colour().awt(), gradient.to().awt(), along(gradient, box), toDevice, region);
-        }
-        if (paint instanceof Paint.Texture texture) {
-            double grain = texture.grain().mm();
-            Share share = (x, y) ->
-                    texture.strength() * Textures.at(texture.material(), x / grain, y / grain, pixelMm / grain);
-            return drawn(texture.colour().awt(), texture.second().awt(), share, toDevice, region);
-        }
-        return drawn(paint.colour().awt(), paint.colour().awt(), (x, y) -> 0, toDevice, region);
+        return paint.accept(new Paint.Visitor<BufferedImage>() {
+            @Override
+            public BufferedImage solid(Paint.Solid solid) {
+                return drawn(solid.colour().awt(), solid.colour().awt(), (x, y) -> 0, toDevice, region);
+            }
+
+            @Override
+            public BufferedImage gradient(Paint.Gradient gradient) {
+                Share share = along(gradient, box);
+                return drawn(gradient.colour().awt(), gradient.to().awt(), share, toDevice, region);
+            }
+
+            @Override
+            public BufferedImage texture(Paint.Texture texture) {
+                double grain = texture.grain().mm();
+                Share share = (x, y) ->
+                        texture.strength() * Textures.at(texture.material(), x / grain, y / grain, pixelMm / grain);
+                return drawn(texture.colour().awt(), texture.second().awt(), share, toDevice, region);
+            }
+        });
     }
 
     /** Where a gradient begins and ends on its box: the line through the middle, between the corners farthest along it. */
-    static double[] axis(Paint.Gradient gradient, BoxMm box) {
+    public static double[] axis(Paint.Gradient gradient, BoxMm box) {
         double angle = Math.toRadians(gradient.towardsDegrees());
         double dx = Math.sin(angle);
         double dy = -Math.cos(angle);

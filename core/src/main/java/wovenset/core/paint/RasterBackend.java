@@ -13,10 +13,10 @@ import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.util.List;
 import java.util.Optional;
+import wovenset.core.display.Op;
 import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.ShapeMm;
 import wovenset.core.ink.Paint;
-import wovenset.core.scene.Op;
 import wovenset.core.words.Typefaces;
 
 /**

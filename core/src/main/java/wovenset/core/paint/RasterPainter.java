@@ -3,9 +3,9 @@ package wovenset.core.paint;
 import java.awt.Graphics2D;
 import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
+import wovenset.core.display.Unit;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.scene.PageScene;
-import wovenset.core.scene.Unit;
 
 /** Draws units and windows of pages on pixels, at any scale. */
 public final class RasterPainter {

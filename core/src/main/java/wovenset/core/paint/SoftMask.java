@@ -8,7 +8,7 @@ import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
 import java.awt.image.DataBufferInt;
-import wovenset.core.scene.Op;
+import wovenset.core.display.Op;
 
 /**
  * How much of each pixel a shape with a soft edge covers: the shape's own cover convolved with a Gaussian of σ pixels.
@@ -17,7 +17,7 @@ import wovenset.core.scene.Op;
  * lattice lies at multiples of its step from the device's origin and reaches 3σ beyond what is asked for: any part of a page
  * comes out as it does in the whole. Cost: linear in the pixels asked for, and 6σ/step additions for each point of the lattice.
  */
-final class SoftMask {
+public final class SoftMask {
     /** Pixels; below this a soft edge is no other than a smooth one. */
     private static final double SHARP = 0.2;
 
@@ -156,7 +156,7 @@ final class SoftMask {
     }
 
     /** A picture of this region of the device in the shade's colour, as solid as it is covered. */
-    static BufferedImage picture(Op.Shade shade, AffineTransform toDevice, Rectangle region) {
+    public static BufferedImage picture(Op.Shade shade, AffineTransform toDevice, Rectangle region) {
         double sigma = shade.sigmaMm() * Math.sqrt(Math.abs(toDevice.getDeterminant()));
         SoftMask mask = of(toDevice.createTransformedShape(shade.shape().path()), region, sigma);
         BufferedImage picture = new BufferedImage(region.width, region.height, BufferedImage.TYPE_INT_ARGB);

@@ -1,12 +1,13 @@
 package wovenset.core.paint;
 
+import wovenset.core.geometry.ValueNoise;
 import wovenset.core.ink.Paint;
 
 /**
  * How much of a texture's second colour there is at a place, 0 to 1. A pure function of the place: any part of a page at any
  * resolution shows the same threads, and nothing repeats.
  *
- * <p>Made of value noise on a lattice (Perlin's of 1985 with values in place of gradients, smoothed by 3t² − 2t³). What is finer
+ * <p>Made of {@link ValueNoise}. What is finer
  * than two pixels fades away, so that no false pattern arises. Cost: constant, one to five noises a place.
  */
 final class Textures {
@@ -39,8 +40,8 @@ final class Textures {
     }
 
     private static double linen(double x, double y, double pixel) {
-        double across = noise(x / 40, Math.floor(y), 1);
-        double down = noise(Math.floor(x), y / 40, 2);
+        double across = ValueNoise.at(x / 40, Math.floor(y), 1);
+        double down = ValueNoise.at(Math.floor(x), y / 40, 2);
         boolean over = (((long) Math.floor(x) + (long) Math.floor(y)) & 1) == 0;
         double u = x - Math.floor(x) - 0.5;
         double v = y - Math.floor(y) - 0.5;
@@ -52,17 +53,17 @@ final class Textures {
     }
 
     private static double laid(double x, double y, double pixel) {
-        double ribs = 0.5 + 0.5 * Math.sin(2 * Math.PI * y + noise(x / 30, y / 30, 3));
+        double ribs = 0.5 + 0.5 * Math.sin(2 * Math.PI * y + ValueNoise.at(x / 30, y / 30, 3));
         double off = Math.abs(x / CHAIN - Math.rint(x / CHAIN)) * CHAIN;
         double chain = Math.max(0, 1 - off);
-        double cloud = noise(x / 18, y / 18, 4);
+        double cloud = ValueNoise.at(x / 18, y / 18, 4);
         double fine = seen(1, pixel);
         return clamped(0.45 * fine * ribs + 0.22 * (1 - fine) + 0.45 * chain * seen(2, pixel) + 0.25 * cloud);
     }
 
     private static double kraft(double x, double y, double pixel) {
-        double fibres = noise(x / 6, y, 5) * 0.6 + noise(x / 2, y / 9, 6) * 0.4;
-        double fleck = noise(x / 1.5, y / 1.5, 7);
+        double fibres = ValueNoise.at(x / 6, y, 5) * 0.6 + ValueNoise.at(x / 2, y / 9, 6) * 0.4;
+        double fleck = ValueNoise.at(x / 1.5, y / 1.5, 7);
         double dark = fleck > 0.86 ? (fleck - 0.86) * 6 * seen(1.5, pixel) : 0;
         return clamped(0.15 + 0.55 * fibres + dark);
     }
@@ -71,30 +72,30 @@ final class Textures {
         double folds = 0;
         double size = 0.6;
         for (double period = 40; period > 1; period /= 2.6) {
-            folds += size * Math.abs(2 * noise(x / period, y / (period * 0.7), (int) period) - 1);
+            folds += size * Math.abs(2 * ValueNoise.at(x / period, y / (period * 0.7), (int) period) - 1);
             size *= 0.55;
         }
         return clamped(folds);
     }
 
     private static double wash(double x, double y) {
-        double bend = 30 * noise(x / 90, y / 90, 8);
-        double pool = noise((x + bend) / 70, (y - bend) / 70, 9);
+        double bend = 30 * ValueNoise.at(x / 90, y / 90, 8);
+        double pool = ValueNoise.at((x + bend) / 70, (y - bend) / 70, 9);
         double edge = 1 - Math.min(1, Math.abs(pool - 0.55) * 14);
-        double grains = noise(x / 3, y / 3, 10);
+        double grains = ValueNoise.at(x / 3, y / 3, 10);
         return clamped(0.75 * pool + 0.18 * edge + 0.12 * (grains - 0.5));
     }
 
     private static double wood(double x, double y, double pixel) {
-        double bent = y / 9 + 2.2 * noise(x / 160, y / 22, 11);
+        double bent = y / 9 + 2.2 * ValueNoise.at(x / 160, y / 22, 11);
         double rings = 0.5 + 0.5 * Math.sin(2 * Math.PI * bent);
-        double fibres = noise(x / 24, y, 12);
+        double fibres = ValueNoise.at(x / 24, y, 12);
         return clamped(0.55 * rings * rings + 0.4 * mixed(0.5, fibres, seen(1, pixel)) + 0.1);
     }
 
     private static double felt(double x, double y) {
-        double mottled = noise(x / 5, y / 5, 13);
-        double fibres = 0.5 * (noise(x + 2 * mottled, y / 3, 14) + noise(x / 3, y + 2 * mottled, 15));
+        double mottled = ValueNoise.at(x / 5, y / 5, 13);
+        double fibres = 0.5 * (ValueNoise.at(x + 2 * mottled, y / 3, 14) + ValueNoise.at(x / 3, y + 2 * mottled, 15));
         return clamped(0.5 * mottled + 0.5 * fibres);
     }
 
@@ -102,30 +103,7 @@ final class Textures {
         return Math.max(0, Math.min(1, share));
     }
 
-    /** 0 to 1, smooth over one unit. */
-    private static double noise(double x, double y, int seed) {
-        long column = (long) Math.floor(x);
-        long row = (long) Math.floor(y);
-        double across = smooth(x - column);
-        double down = smooth(y - row);
-        double upper = mixed(value(column, row, seed), value(column + 1, row, seed), across);
-        double lower = mixed(value(column, row + 1, seed), value(column + 1, row + 1, seed), across);
-        return mixed(upper, lower, down);
-    }
-
-    private static double smooth(double t) {
-        return t * t * (3 - 2 * t);
-    }
-
     private static double mixed(double a, double b, double share) {
         return a + share * (b - a);
-    }
-
-    /** The finaliser of MurmurHash3 over the place: its bits are even, and it needs no table. */
-    private static double value(long column, long row, int seed) {
-        long bits = column * 0x9e3779b97f4a7c15L + row * 0xc2b2ae3d27d4eb4fL + seed * 0x165667b19e3779f9L;
-        bits = (bits ^ bits >>> 33) * 0xff51afd7ed558ccdL;
-        bits = (bits ^ bits >>> 33) * 0xc4ceb9fe1a85ec53L;
-        return (bits >>> 40) * 0x1p-24;
     }
 }

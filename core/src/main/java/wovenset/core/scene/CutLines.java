@@ -2,6 +2,7 @@ package wovenset.core.scene;
 
 import java.util.ArrayList;
 import java.util.List;
+import wovenset.core.display.Op;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.geometry.ShapeMm;
 import wovenset.core.ink.Rgb;

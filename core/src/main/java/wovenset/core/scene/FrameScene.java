@@ -1,6 +1,8 @@
 package wovenset.core.scene;
 
 import java.util.UUID;
+import wovenset.core.frame.FrameLook;
+import wovenset.core.frame.ResolvedFrame;
 import wovenset.core.geometry.BoxMm;
 
 /**

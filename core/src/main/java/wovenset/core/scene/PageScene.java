@@ -3,6 +3,8 @@ package wovenset.core.scene;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import wovenset.core.display.Op;
+import wovenset.core.display.Unit;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.geometry.ShapeMm;
 import wovenset.core.ink.Paint;

@@ -8,6 +8,13 @@ import wovenset.core.arrange.Places;
 import wovenset.core.arrange.space.PagePhotos;
 import wovenset.core.arrange.space.Place;
 import wovenset.core.arrange.space.PlacesOutcome;
+import wovenset.core.display.Op;
+import wovenset.core.display.Unit;
+import wovenset.core.frame.CropGeometry;
+import wovenset.core.frame.FrameForms;
+import wovenset.core.frame.FrameLook;
+import wovenset.core.frame.FrameResolver;
+import wovenset.core.frame.ResolvedFrame;
 import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.ink.Paint;
@@ -115,18 +122,11 @@ public final class SceneResolver {
                     .filter(frame -> !frame.hidden() && frame.look().photo().isPresent())
                     // Turned by quarters, its edges are upright, too.
                     .filter(frame -> frame.look().turnDegrees() % 90 == 0)
-                    .map(frame -> frame.box().turned(frame.look().turnDegrees()).outset(outside(frame.look())))
+                    .map(SceneResolver::print)
                     .toList();
             List<Op> lines = CutLines.of(
                     prints, new BoxMm(0, 0, format.width().mm(), format.height().mm()));
             return lines.isEmpty() ? Optional.empty() : Optional.of(new Unit(page.id(), 0, 0, lines));
-        }
-
-        private static double outside(FrameLook look) {
-            return look.bands().stream()
-                    .filter(band -> band.side() == Band.Side.OUTSIDE)
-                    .mapToDouble(band -> band.width().mm())
-                    .sum();
         }
 
         private List<Unit> units(List<Item> items, boolean inHidden) {
@@ -224,12 +224,13 @@ public final class SceneResolver {
                     || !style.corners().areSquare()) {
                 return FrameLook.Reach.NONE;
             }
+            double foot = style.foot().mm();
             BoxMm outer = place.box().outset(style.width(Band.Side.OUTSIDE).mm());
             return new FrameLook.Reach(
                     reach(-outer.x(), bleed),
                     reach(-outer.y(), bleed),
                     reach(outer.right() - piece.format().width().mm(), bleed),
-                    reach(outer.bottom() - piece.format().height().mm(), bleed));
+                    reach(outer.bottom() + foot - piece.format().height().mm(), bleed));
         }
 
         /** @param beyond how far it is beyond the trim already */
@@ -261,6 +262,16 @@ public final class SceneResolver {
                 return unturned.after(Affine.shift(-box.x(), -box.y())).after(onPage);
             });
         }
+    }
+
+    /** The print with its bands and its foot, as it lies on the page. */
+    private static BoxMm print(FrameScene frame) {
+        BoxMm box = frame.box();
+        return new FrameForms(frame.look())
+                .silhouette()
+                .bounds()
+                .movedBy(box.x(), box.y())
+                .turned(frame.look().turnDegrees(), box.centreX(), box.centreY());
     }
 
     private static double grain(double mm) {

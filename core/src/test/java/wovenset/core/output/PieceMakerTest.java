@@ -383,7 +383,7 @@ class PieceMakerTest {
         Files.copy(make(sheet, request(Kind.PNG, 1, 127)).file(), kept, StandardCopyOption.REPLACE_EXISTING);
     }
 
-    /** Grounds and bands of every material and of two colours; a fine texture's pixels are other ones, its tones the same. */
+    /** Grounds of every material and of two colours; a fine texture's pixels are other ones, its tones the same. */
     @Test
     void texturesAndGradientsHaveTheSameTonesInPdfAndPng() throws IOException, InterruptedException {
         List<Paint> paints = new ArrayList<>(List.of(new Paint.Gradient(new Rgb("#f0e8d8"), new Rgb("#2f4b7c"), 135)));

@@ -15,6 +15,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+import wovenset.core.display.Op;
 import wovenset.core.edit.Edit;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.piece.Piece;

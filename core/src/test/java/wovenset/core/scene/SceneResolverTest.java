@@ -23,6 +23,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import wovenset.core.check.Finding;
 import wovenset.core.check.PageCheck;
+import wovenset.core.display.Op;
+import wovenset.core.display.Unit;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.ItemChange;
 import wovenset.core.geometry.Affine;

@@ -9,6 +9,7 @@ import org.springframework.stereotype.Service;
 import wovenset.core.edit.EditRefusedException;
 import wovenset.core.said.Reason;
 import wovenset.core.style.FrameStyle;
+import wovenset.core.style.StyleNames;
 import wovenset.server.web.NotFoundException;
 
 /** The styles that were kept, oldest first. */
@@ -42,9 +43,7 @@ class StyleLibrary {
             throw EditRefusedException.of("name", Reason.STYLE_COUNT_KEPT, MOST);
         }
         FrameStyle kept = style.withName(style.name().strip());
-        boolean taken = known.stream()
-                .anyMatch(one -> !one.id().equals(kept.id()) && one.name().equalsIgnoreCase(kept.name()));
-        if (taken) {
+        if (StyleNames.isTaken(known, kept.id(), kept.name())) {
             throw EditRefusedException.of("name", Reason.STYLE_NAME_KEPT, kept.name());
         }
         repository.put(kept.id(), file.write(kept), LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC));
@@ -60,15 +59,7 @@ class StyleLibrary {
         }
         boolean met = known.stream().anyMatch(one -> one.id().equals(read.id()));
         UUID id = met ? UUID.randomUUID() : read.id();
-        String name = read.name().strip();
-        for (int number = 2; isTaken(known, name); number++) {
-            name = read.name().strip() + " " + number;
-        }
-        return keep(read.as(id, name));
-    }
-
-    private static boolean isTaken(List<FrameStyle> known, String name) {
-        return known.stream().anyMatch(one -> one.name().equalsIgnoreCase(name));
+        return keep(read.as(id, StyleNames.free(known, id, read.name())));
     }
 
     void delete(UUID id) {

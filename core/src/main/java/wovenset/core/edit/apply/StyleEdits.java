@@ -14,6 +14,7 @@ import wovenset.core.piece.Piece;
 import wovenset.core.said.Doing;
 import wovenset.core.said.Reason;
 import wovenset.core.style.FrameStyle;
+import wovenset.core.style.StyleNames;
 import wovenset.core.style.StyleSheet;
 import wovenset.core.style.StyleUse;
 
@@ -44,7 +45,7 @@ final class StyleEdits {
     /** The style under its name without spaces at its ends, which no other of the piece may have. */
     private static FrameStyle withFreeName(StyleSheet sheet, FrameStyle style) {
         String name = style.name().strip();
-        if (isTaken(sheet, style.id(), name)) {
+        if (StyleNames.isTaken(sheet.frames(), style.id(), name)) {
             throw EditRefusedException.of("name", Reason.STYLE_NAME_TAKEN, name);
         }
         return style.withName(name);
@@ -85,17 +86,8 @@ final class StyleEdits {
         if (sheet.frame(style.id()).id().equals(style.id())) {
             return piece;
         }
-        String name = style.name().strip();
-        int number = 2;
-        while (isTaken(sheet, style.id(), name)) {
-            name = style.name().strip() + " " + number++;
-        }
+        String name = StyleNames.free(sheet.frames(), style.id(), style.name());
         return piece.withStyles(sheet.with(style.withName(name)));
-    }
-
-    private static boolean isTaken(StyleSheet sheet, UUID id, String name) {
-        return sheet.frames().stream()
-                .anyMatch(other -> !other.id().equals(id) && other.name().equalsIgnoreCase(name));
     }
 
     private static Outcome remove(Piece piece, Edit.RemoveFrameStyle edit) {

@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import wovenset.core.display.Op;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.ItemChange;
 import wovenset.core.item.Frame;
@@ -24,9 +25,9 @@ import wovenset.core.photo.PixelSize;
 import wovenset.core.piece.Piece;
 import wovenset.core.said.Reason;
 import wovenset.core.scene.FrameScene;
-import wovenset.core.scene.Op;
 import wovenset.core.scene.SceneResolver;
 import wovenset.core.style.CaptionStyle;
+import wovenset.core.style.CutMarks;
 import wovenset.core.style.FrameStyle;
 import wovenset.core.style.StyleDifference;
 import wovenset.core.style.StyleUse;
@@ -151,6 +152,18 @@ class StyleEditsTest {
                 .orElseThrow();
         assertThat(line.signs().y()).isGreaterThan(frame.box().height());
         assertThat(line.signs().bottom()).isLessThan(frame.box().height() + 14);
+        Piece marked = applied(footed, new Edit.SetCutMarks(CutMarks.FINE));
+        UUID page = first(marked).id();
+        List<Op> lines = SCENES.resolve(marked, first(marked)).units().stream()
+                .filter(unit -> unit.itemId().equals(page))
+                .flatMap(unit -> unit.ops().stream())
+                .toList();
+        double below = frame.box().bottom() + 14;
+        assertThat(lines)
+                .as("it is cut below the foot")
+                .anyMatch(op -> Math.abs(op.ink().centreY() - below) < 1e-6);
+        assertThat(lines)
+                .noneMatch(op -> Math.abs(op.ink().centreY() - frame.box().bottom()) < 1e-6);
     }
 
     @Test

@@ -1,0 +1,170 @@
+package wovenset.core.frame;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import wovenset.core.display.Op;
+import wovenset.core.geometry.Affine;
+import wovenset.core.geometry.BoxMm;
+import wovenset.core.geometry.ShapeMm;
+import wovenset.core.ink.Paint;
+import wovenset.core.ink.Rgb;
+import wovenset.core.item.Crop;
+import wovenset.core.measure.Length;
+import wovenset.core.style.EdgeRun;
+import wovenset.core.style.effect.Fastening;
+
+/**
+ * Composes one frame: the photo in its window, the bands around it, what its style does to light and edge, the words below.
+ *
+ * <p>What touches the trim runs into the bleed: the outermost band there, or the photo itself, is drawn beyond the frame. The
+ * crop inside the trim stays as it is; the bleed shows more of the photo, and where the photo ends, its mirrored edge. Cost:
+ * linear in bands and lines.
+ */
+public final class FrameResolver {
+    /** Millimetres; less than any printer can tell, more than sums of doubles are off. */
+    private static final double NEAR = 1e-6;
+
+    /** Torn paper's inside. */
+    private static final Paint FIBRES = new Paint.Texture(
+            Paint.Texture.Material.FELT, new Rgb("#fffefa"), new Rgb("#ddd6c8"), Length.ofMm(0.3), 0.6);
+
+    private final FrameLook look;
+    private final FrameForms forms;
+    private final List<Op> ops = new ArrayList<>();
+
+    private FrameResolver(FrameLook look) {
+        this.look = look;
+        this.forms = new FrameForms(look);
+    }
+
+    public static ResolvedFrame resolve(FrameLook look) {
+        return new FrameResolver(look).resolved();
+    }
+
+    private ResolvedFrame resolved() {
+        BoxMm window = forms.window();
+        Optional<ResolvedFrame.Photo> photo = look.photo().map(one -> placed(one, window));
+        look.photo().ifPresent(one -> {
+            ShapeMm silhouette = forms.silhouette();
+            EffectOps effects = new EffectOps(look, silhouette);
+            List<Op> print = effects.softened(print(one, photo.orElseThrow().to(), effects));
+            ops.addAll(effects.behind(print));
+            ops.addAll(print);
+            look.effect(Fastening.class)
+                    .ifPresent(fastening -> ops.addAll(FasteningOps.of(fastening, silhouette.bounds())));
+        });
+        WordOps words = new WordOps(look, forms);
+        Optional<ResolvedFrame.Words> said = words.set();
+        ops.addAll(words.ops());
+        return new ResolvedFrame(whole(), window, photo, said);
+    }
+
+    /** The photo in its window, what falls on it, and the bands. */
+    private List<Op> print(FrameLook.Photo photo, Affine to, EffectOps effects) {
+        BoxMm window = forms.window();
+        List<Op> print = new ArrayList<>();
+        forms.paper().ifPresent(paper -> print.add(new Op.Fill(paper, FIBRES)));
+        ShapeMm opening = forms.hasBands() ? forms.opening() : forms.extended(forms.opening());
+        boolean runsOn = !opening.bounds().equals(window);
+        switch (runsOn ? look.edges().kind() : EdgeRun.Kind.CONTINUED) {
+            case CONTINUED -> print.add(shown(opening, images(photo, to, window, opening.bounds())));
+            case MIRRORED ->
+                print.add(shown(opening, reflected(images(photo, to, window, window), window, opening.bounds())));
+            case COLOURED -> {
+                print.add(new Op.Fill(opening, look.edges().colour()));
+                print.add(shown(forms.shape(0), images(photo, to, window, window)));
+            }
+        }
+        print.addAll(effects.within(opening));
+        print.addAll(BandOps.of(look, forms));
+        return print;
+    }
+
+    private static Op shown(ShapeMm clip, List<Op> images) {
+        return new Op.Group(Affine.IDENTITY, 1, Optional.of(clip), images);
+    }
+
+    /** What the window shows, and its mirror images over each of its sides that the opening reaches beyond. */
+    private static List<Op> reflected(List<Op> images, BoxMm window, BoxMm opening) {
+        Optional<ShapeMm> inside = Optional.of(new ShapeMm.Rectangle(window));
+        List<Op> all = new ArrayList<>();
+        for (int across = -1; across <= 1; across++) {
+            for (int down = -1; down <= 1; down++) {
+                Affine over = new Affine(
+                        across == 0 ? 1 : -1,
+                        0,
+                        0,
+                        down == 0 ? 1 : -1,
+                        across == 0 ? 0 : 2 * (across < 0 ? window.x() : window.right()),
+                        down == 0 ? 0 : 2 * (down < 0 ? window.y() : window.bottom()));
+                if (over.bounds(window).meets(opening)) {
+                    all.add(new Op.Group(over, 1, inside, images));
+                }
+            }
+        }
+        return all;
+    }
+
+    /** All of it turned about the frame's middle, and as solid as it is to be. */
+    private List<Op> whole() {
+        Affine turn = Affine.turn(look.turnDegrees(), look.widthMm() / 2, look.heightMm() / 2);
+        boolean plain = turn.equals(Affine.IDENTITY) && look.opacity() == 1;
+        return plain || ops.isEmpty() ? ops : List.of(new Op.Group(turn, look.opacity(), Optional.empty(), ops));
+    }
+
+    private static ResolvedFrame.Photo placed(FrameLook.Photo photo, BoxMm window) {
+        int width = photo.size().width();
+        int height = photo.size().height();
+        if (photo.through().isPresent()) {
+            Affine to = photo.through().get();
+            double mmPerPixel = Math.hypot(to.a(), to.b()) / width;
+            return new ResolvedFrame.Photo(to, photo.crop(), 25.4 / mmPerPixel);
+        }
+        Crop aimed = SubjectAim.aimed(width, height, window, photo.crop(), photo.subject());
+        CropGeometry.Placed placed = CropGeometry.place(width, height, window, aimed);
+        return new ResolvedFrame.Photo(Affine.of(placed.toPage()), placed.crop(), placed.pixelsPerInch());
+    }
+
+    /** The photo, and below it its mirror images wherever the opening reaches beyond the photo's edges. */
+    private static List<Op> images(FrameLook.Photo photo, Affine to, BoxMm window, BoxMm opening) {
+        List<Op> images = new ArrayList<>();
+        if (!opening.equals(window)) {
+            boolean whole = photo.crop().fit() == Crop.Fit.WHOLE;
+            for (int across = -1; across <= 1; across++) {
+                for (int down = -1; down <= 1; down++) {
+                    Op.Image mirrored = image(photo, to.after(mirror(across, down)));
+                    boolean itself = across == 0 && down == 0;
+                    if (!itself && mirrored.ink().meets(opening) && (!whole || reaches(to, across, down, window))) {
+                        images.add(mirrored);
+                    }
+                }
+            }
+        }
+        images.add(image(photo, to));
+        return images;
+    }
+
+    private static Op.Image image(FrameLook.Photo photo, Affine to) {
+        return new Op.Image(photo.pixels(), photo.size().width(), photo.size().height(), to);
+    }
+
+    /** Mirrors the unit square over its left (-1) or right (1) side, and over its upper or lower one. */
+    private static Affine mirror(int across, int down) {
+        return new Affine(across == 0 ? 1 : -1, 0, 0, down == 0 ? 1 : -1, across == 1 ? 2 : 0, down == 1 ? 2 : 0);
+    }
+
+    /** Whether a photo that is shown whole comes to its window's edge on this side, so that nothing lies between. */
+    private static boolean reaches(Affine to, int across, int down, BoxMm window) {
+        BoxMm photo = to.bounds(new BoxMm(0, 0, 1, 1));
+        BoxMm beyond = to.after(mirror(across, down)).bounds(new BoxMm(0, 0, 1, 1));
+        boolean left = beyond.x() < photo.x() - NEAR;
+        boolean right = beyond.x() > photo.x() + NEAR;
+        boolean up = beyond.y() < photo.y() - NEAR;
+        boolean below = beyond.y() > photo.y() + NEAR;
+        return (!left || photo.x() <= window.x() + NEAR)
+                && (!right || photo.right() >= window.right() - NEAR)
+                && (!up || photo.y() <= window.y() + NEAR)
+                && (!below || photo.bottom() >= window.bottom() - NEAR);
+    }
+}

@@ -1,0 +1,126 @@
+package wovenset.core.frame;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import wovenset.core.display.Op;
+import wovenset.core.geometry.BoxMm;
+import wovenset.core.style.CaptionStyle;
+import wovenset.core.style.TextStyle;
+import wovenset.core.words.FittedWords;
+import wovenset.core.words.TextFace;
+import wovenset.core.words.Typefaces;
+import wovenset.core.words.WordFitter;
+
+/** Sets the words of a frame: those that fill it, or those below its picture. Cost: linear in the lines. */
+final class WordOps {
+    private static final double MM_PER_PT = 25.4 / 72;
+    /** Baseline below the line's top, in type sizes: the shipped faces' ascenders reach about 0.75. */
+    private static final double ASCENT = 0.92;
+
+    private final FrameLook look;
+    private final FrameForms forms;
+    private final BoxMm frame;
+    private final List<Op> ops = new ArrayList<>();
+
+    WordOps(FrameLook look, FrameForms forms) {
+        this.look = look;
+        this.forms = forms;
+        this.frame = forms.frame();
+    }
+
+    /** What was set, drawn by {@link #ops}. */
+    Optional<ResolvedFrame.Words> set() {
+        return look.text().map(this::text).or(this::caption);
+    }
+
+    List<Op> ops() {
+        return ops;
+    }
+
+    /** Words that fill the frame; bands are of pictures, so there are none around them. */
+    private ResolvedFrame.Words text(FrameLook.Text text) {
+        TextStyle style = text.style();
+        String face = TextFace.of(style);
+        FittedWords fitted = WordFitter.fit(
+                text.words(), face, style.sizePt(), frame.width(), WordFitter.height(frame.height(), style.leading()));
+        double sizeMm = fitted.sizePt() * MM_PER_PT;
+        double line = style.leading() * sizeMm;
+        double over = frame.height() - line * fitted.lines().size();
+        double y = Typefaces.baseline(face, style.leading()) * sizeMm
+                + switch (style.stand()) {
+                    case TOP -> 0;
+                    case MIDDLE -> over / 2;
+                    case BOTTOM -> over;
+                };
+        for (FittedWords.Line one : fitted.lines()) {
+            if (!one.text().isBlank()) {
+                double x =
+                        switch (style.align()) {
+                            case LEFT -> 0;
+                            case CENTRE -> (frame.width() - one.widthMm()) / 2;
+                            case RIGHT -> frame.width() - one.widthMm();
+                        };
+                ops.add(new Op.Glyphs(one.text(), face, fitted.sizePt(), style.colour(), x, y, one.widthMm()));
+            }
+            y += line;
+        }
+        return said(fitted);
+    }
+
+    private static ResolvedFrame.Words said(FittedWords fitted) {
+        return new ResolvedFrame.Words(
+                fitted.lines().stream().map(FittedWords.Line::text).toList(),
+                fitted.sizePt(),
+                fitted.allShown(),
+                fitted.missing());
+    }
+
+    private Optional<ResolvedFrame.Words> caption() {
+        CaptionStyle style = look.captions();
+        if (look.words().isBlank() || style.show() == CaptionStyle.Show.NONE) {
+            return Optional.empty();
+        }
+        return Optional.of(look.footMm() > 0 ? onFoot(style) : below(style));
+    }
+
+    private ResolvedFrame.Words below(CaptionStyle style) {
+        double width = frame.width() + 2 * forms.outside();
+        FittedWords fitted = WordFitter.fit(look.words(), style.typeface(), style.sizePt(), width, style.lines());
+        double top = frame.height() + forms.outside() + 0.5 * CaptionStyle.LEADING * style.sizePt() * MM_PER_PT;
+        lines(style, fitted, top);
+        return said(fitted);
+    }
+
+    /** In the middle of the room between the frame and the print's lower edge. */
+    private ResolvedFrame.Words onFoot(CaptionStyle style) {
+        double room = forms.outside() + look.footMm();
+        FittedWords fitted = WordFitter.fit(
+                look.words(),
+                style.typeface(),
+                style.sizePt(),
+                frame.width(),
+                WordFitter.height(room, CaptionStyle.LEADING));
+        double height = CaptionStyle.LEADING
+                * fitted.sizePt()
+                * MM_PER_PT
+                * fitted.lines().size();
+        lines(style, fitted, frame.height() + (room - height) / 2);
+        return said(fitted);
+    }
+
+    private void lines(CaptionStyle style, FittedWords fitted, double top) {
+        double sizeMm = fitted.sizePt() * MM_PER_PT;
+        for (int i = 0; i < fitted.lines().size(); i++) {
+            FittedWords.Line line = fitted.lines().get(i);
+            ops.add(new Op.Glyphs(
+                    line.text(),
+                    style.typeface(),
+                    fitted.sizePt(),
+                    style.colour(),
+                    frame.centreX() - line.widthMm() / 2,
+                    top + (ASCENT + i * CaptionStyle.LEADING) * sizeMm,
+                    line.widthMm()));
+        }
+    }
+}

@@ -1,0 +1,91 @@
+package wovenset.core.paint.pdf;
+
+import java.awt.Font;
+import java.awt.font.FontRenderContext;
+import java.awt.font.GlyphVector;
+import java.awt.geom.AffineTransform;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import org.apache.pdfbox.cos.COSDictionary;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.documentinterchange.markedcontent.PDPropertyList;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.util.Matrix;
+import wovenset.core.display.Op;
+import wovenset.core.words.Typefaces;
+
+/**
+ * Writes lines of words as text with embedded fonts. A PDF advances by each sign's own width, so kerning is written between the
+ * signs. Scripts whose signs change with their neighbours, and signs that the typeface lacks, are drawn as outlines that carry
+ * their text.
+ */
+final class PdfWords {
+    private static final double MM_PER_PT = 25.4 / 72;
+    private static final FontRenderContext EXACT = new FontRenderContext(null, true, true);
+    /** Thousandths of the type size; less than anyone could see. */
+    private static final double KERNED = 0.5;
+
+    private final PDPageContentStream content;
+    private final PdfFonts fonts;
+
+    PdfWords(PDPageContentStream content, PdfFonts fonts) {
+        this.content = content;
+        this.fonts = fonts;
+    }
+
+    void write(Op.Glyphs line) throws IOException {
+        char[] signs = line.text().toCharArray();
+        Font font = Typefaces.font(line.typeface());
+        boolean plain = !Font.textRequiresLayout(signs, 0, signs.length) && font.canDisplayUpTo(line.text()) < 0;
+        if (plain) {
+            text(line, font.deriveFont(1000f), signs);
+        } else {
+            outlined(line);
+        }
+    }
+
+    private void text(Op.Glyphs line, Font font, char[] signs) throws IOException {
+        PDType0Font embedded = fonts.font(line.typeface());
+        content.beginText();
+        content.setFont(embedded, (float) line.sizePt());
+        content.setTextMatrix(
+                new Matrix((float) MM_PER_PT, 0, 0, (float) -MM_PER_PT, (float) line.x(), (float) line.y()));
+        content.showTextWithPositioning(kerned(font, signs).toArray());
+        content.endText();
+    }
+
+    /** Runs of signs, and between them by how many thousandths of the type size the next one is drawn nearer. */
+    private static List<Object> kerned(Font font, char[] signs) {
+        GlyphVector glyphs = font.layoutGlyphVector(EXACT, signs, 0, signs.length, Font.LAYOUT_LEFT_TO_RIGHT);
+        if (glyphs.getNumGlyphs() != signs.length) {
+            return List.of(new String(signs));
+        }
+        List<Object> runs = new ArrayList<>();
+        int start = 0;
+        for (int i = 0; i + 1 < signs.length; i++) {
+            double advance = glyphs.getGlyphPosition(i + 1).getX()
+                    - glyphs.getGlyphPosition(i).getX();
+            double nearer = font.getStringBounds(signs, i, i + 1, EXACT).getWidth() - advance;
+            if (Math.abs(nearer) > KERNED) {
+                runs.add(new String(signs, start, i + 1 - start));
+                runs.add((float) nearer);
+                start = i + 1;
+            }
+        }
+        runs.add(new String(signs, start, signs.length - start));
+        return runs;
+    }
+
+    private void outlined(Op.Glyphs line) throws IOException {
+        COSDictionary properties = new COSDictionary();
+        properties.setString("ActualText", line.text());
+        content.beginMarkedContent(COSName.getPDFName("Span"), PDPropertyList.create(properties));
+        double size = line.sizePt() * MM_PER_PT;
+        AffineTransform place = AffineTransform.getTranslateInstance(line.x(), line.y());
+        place.scale(size, size);
+        PdfPaths.fill(content, place.createTransformedShape(Typefaces.outline(line.typeface(), line.text())));
+        content.endMarkedContent();
+    }
+}
