@@ -105,6 +105,9 @@ public final class Browser implements BeforeEachCallback, AfterEachCallback {
         context.setDefaultTimeout(PATIENCE_MS);
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         contexts.add(context);
-        return context.newPage();
+        Page page = context.newPage();
+        // Listening from the start: the first listener takes a moment to be heard of in the browser, and a key press may be faster.
+        page.onFileChooser(chooser -> {});
+        return page;
     }
 }

@@ -111,8 +111,6 @@ class WholePathTest {
     void byKeyboardAlone() throws IOException {
         Page page = browser.window();
         Keyboard keys = page.keyboard();
-        // Listening from the start: the first listener takes a moment to be heard of in the browser.
-        page.onFileChooser(chooser -> {});
         page.navigate(TestServer.address());
         assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open The kite summer")))
                 .isVisible();

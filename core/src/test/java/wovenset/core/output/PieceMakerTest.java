@@ -390,7 +390,7 @@ class PieceMakerTest {
         for (Paint.Texture.Material material : Paint.Texture.Material.values()) {
             paints.add(new Paint.Texture(material, new Rgb("#f0e8d8"), new Rgb("#99703f"), mm(2), 0.8));
         }
-        Piece piece = sheet(1, 1);
+        Piece piece = applied(sheet(1, 1), new Edit.SetFormat(Pieces.format(100, 70)));
         for (Paint paint : paints) {
             Piece covered = applied(piece, new Edit.SetCommonGround(paint));
             BufferedImage[] both = pdfAndPng(covered, 127);
@@ -486,7 +486,7 @@ class PieceMakerTest {
                 .toFile());
         Process process = new ProcessBuilder(
                         "pdftoppm",
-                        "-png",
+                        "-tiff",
                         "-singlefile",
                         "-scale-to-x",
                         String.valueOf(2 * png.getWidth()),
@@ -497,7 +497,7 @@ class PieceMakerTest {
                 .inheritIO()
                 .start();
         assertThat(process.waitFor()).isZero();
-        BufferedImage twice = ImageIO.read(folder.resolve("rendered.png").toFile());
+        BufferedImage twice = ImageIO.read(folder.resolve("rendered.tif").toFile());
         return new BufferedImage[] {DerivedPixels.reduced(twice, png.getWidth(), png.getHeight()), png};
     }
 
