@@ -106,7 +106,8 @@ public final class Browser implements BeforeEachCallback, AfterEachCallback {
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         contexts.add(context);
         Page page = context.newPage();
-        // Listening from the start: the first listener takes a moment to be heard of in the browser, and a key press may be faster.
+        // Listening from the start: the first listener takes a moment to be heard of in the browser, and a key press
+        // may be faster.
         page.onFileChooser(chooser -> {});
         return page;
     }
