@@ -3,14 +3,16 @@ import { useState } from 'react'
 interface Props {
   label: string
   value: number
+  /** Nothing for zero. */
+  least?: number
   most: number
   step: number
   onPreview: (value: number) => void
   onCommit: (value: number) => void
 }
 
-/** A slider from nothing, whose effect is shown while it moves and taken when it is let go. */
-export function Slider({ label, value, most, step, onPreview, onCommit }: Props) {
+/** A slider whose effect is shown while it moves and taken when it is let go. */
+export function Slider({ label, value, least = 0, most, step, onPreview, onCommit }: Props) {
   const [sliding, setSliding] = useState<number>()
   const letGo = () => {
     if (sliding !== undefined && sliding !== value) onCommit(sliding)
@@ -21,7 +23,7 @@ export function Slider({ label, value, most, step, onPreview, onCommit }: Props)
       type="range"
       aria-label={`${label}, slider`}
       className="mt-1 w-full accent-woad"
-      min={0}
+      min={least}
       max={Math.max(most, value)}
       step={step}
       value={sliding ?? value}

@@ -51,7 +51,8 @@ export function Workroom() {
   const place = useCallback(
     (entryId: string) => {
       const target =
-        (frame?.text ? undefined : frame) ?? (page && [...slotted(page), ...page.frames].find((one) => one.empty))
+        (frame?.text || frame?.ornament ? undefined : frame) ??
+        (page && [...slotted(page), ...page.frames].find((one) => one.empty))
       if (!page || !target) {
         notice('Every frame on this page has a photo. Select the frame whose photo should be replaced.')
         return

@@ -109,7 +109,7 @@ export function Bench() {
           <div
             ref={paper}
             data-testid="page"
-            className="absolute touch-none shadow-[0_2px_10px_rgb(34_41_58/0.22)]"
+            className="absolute isolate touch-none shadow-[0_2px_10px_rgb(34_41_58/0.22)]"
             style={{
               background: scene.colour,
               left: scale.left,

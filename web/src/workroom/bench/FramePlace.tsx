@@ -9,7 +9,9 @@ import { LiveFrame } from '../frames/LiveFrame'
 import { boxOf } from '../frames/spots'
 import { useMoveFrames } from '../frames/useMoveFrames'
 import type { Frame } from '../piece/model'
+import { contentName } from '../ornaments/useOrnaments'
 import { styleOf } from '../piece/styles'
+import { focusWords } from '../words/focusWords'
 import { CaptionSpot } from '../words/CaptionSpot'
 import { spriteKey, type SpritePlace } from './spritePlace'
 import { SpritePicture } from './SpritePicture'
@@ -61,11 +63,14 @@ export const FramePlace = memo(function FramePlace(props: Props) {
   const pressed = useRef(false)
   const draft = useDraft(scene.frameId)
   const size = saySize(scene.box.width * 1000, scene.box.height * 1000, format)
+  const drawn = frame && (frame.ornament || frame.outline.kind === 'ringed')
   const said = scene.photo
     ? `Frame ${index + 1}: ${name ?? 'photo'}, ${size}, ${Math.round(scene.photo.ppi)} pixels per inch`
-    : frame?.text
-      ? `Frame ${index + 1}: words${frame.text.text ? `, ${frame.text.text.slice(0, 80)}` : ''}, ${size}`
-      : `Frame ${index + 1}: empty, ${size}`
+    : drawn
+      ? `Frame ${index + 1}: ${contentName(frame).slice(0, 80)}, ${size}`
+      : frame?.text
+        ? `Frame ${index + 1}: words${frame.text.text ? `, ${frame.text.text.slice(0, 80)}` : ''}, ${size}`
+        : `Frame ${index + 1}: empty, ${size}`
   const lies = frame?.across ? ', across the page' : spot ? (frame.locked ? ', locked' : ', lies freely') : ''
   const write = () => room().select({ kind: 'write', ...here() })
   const movable = spot ?? frame?.across
@@ -77,8 +82,10 @@ export const FramePlace = memo(function FramePlace(props: Props) {
   const to = draft && boxOf(draft.spot)
   const shift =
     from && to ? `translate(${(to.x - from.x) * pixelsPerMm}px, ${(to.y - from.y) * pixelsPerMm}px)` : undefined
+  // What is moved is a layer of its own, which then has to blend as a whole.
+  const moved = !draft?.shape && shift ? { transform: shift, mixBlendMode: place?.blend } : undefined
   return (
-    <div className="absolute top-0 left-0 size-0" style={{ transform: draft?.shape ? undefined : shift }}>
+    <div className="absolute top-0 left-0 size-0" style={moved}>
       {draft?.shape ? (
         <LiveFrame scene={scene} spot={draft.spot} scale={scale} colour={colour} />
       ) : (
@@ -108,7 +115,8 @@ export const FramePlace = memo(function FramePlace(props: Props) {
         }}
         onFocus={() => !pressed.current && !room().selection.several && choose()}
         onDoubleClick={() => {
-          if (frame?.text) write()
+          if (frame?.ornament) focusWords()
+          else if (frame?.text) write()
           else if (scene.photo && !frame?.locked) room().select({ kind: 'crop', on: true })
         }}
         onKeyDown={keys}
@@ -121,7 +129,7 @@ export const FramePlace = memo(function FramePlace(props: Props) {
           const cargo = { kind: 'frame' as const, ...here(), photo: scene.photo.photo }
           start(event, cargo, smallPicture(scene.photo.photo))
         }}
-        className={`absolute touch-none ${selected ? (cropping ? '' : 'z-10 outline-2 outline-offset-2 outline-woad') : 'hover:outline-1 hover:outline-woad'} ${over ? 'bg-woad/30 outline-3 outline-woad' : ''} ${scene.photo || frame?.text?.text ? '' : 'border border-dashed border-soft bg-wash/60'} ${movable && !frame?.locked ? 'cursor-move' : ''} ${scene.hidden ? 'border border-dotted border-soft' : ''} ${draft?.shape ? 'opacity-0' : ''}`}
+        className={`absolute touch-none ${selected ? (cropping ? '' : 'z-10 outline-2 outline-offset-2 outline-woad') : 'hover:outline-1 hover:outline-woad'} ${over ? 'bg-woad/30 outline-3 outline-woad' : ''} ${scene.photo || frame?.text?.text || drawn ? '' : 'border border-dashed border-soft bg-wash/60'} ${movable && !frame?.locked ? 'cursor-move' : ''} ${scene.hidden ? 'border border-dotted border-soft' : ''} ${draft?.shape ? 'opacity-0' : ''}`}
         style={{
           left: box.x * pixelsPerMm,
           top: box.y * pixelsPerMm,
@@ -131,11 +139,15 @@ export const FramePlace = memo(function FramePlace(props: Props) {
         }}
       >
         {/* Not to be pressed itself: a photo that comes between press and click would take the click away with it. */}
-        {!scene.photo && !frame?.text?.text && box.width * pixelsPerMm > 70 && box.height * pixelsPerMm > 30 && (
-          <span className="pointer-events-none text-[13px] text-[#22293a]">
-            {frame?.text ? 'Press twice to write' : 'Drop a photo'}
-          </span>
-        )}
+        {!scene.photo &&
+          !frame?.text?.text &&
+          !frame?.ornament &&
+          box.width * pixelsPerMm > 70 &&
+          box.height * pixelsPerMm > 30 && (
+            <span className="pointer-events-none text-[13px] text-[#22293a]">
+              {frame?.text ? 'Press twice to write' : 'Drop a photo'}
+            </span>
+          )}
       </button>
       {scene.photo && (
         <CaptionSpot scene={scene} scale={scale} selected={selected && !cropping} captions={styles.captions} />

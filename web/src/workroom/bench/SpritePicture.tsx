@@ -74,7 +74,7 @@ export function SpritePicture({ place, sprite, scale, dots, scene, frame, colour
         data-testid="sprite"
         data-shows={spriteKey(place)}
         className={look}
-        style={onDots(box, dots)}
+        style={{ ...onDots(box, dots), mixBlendMode: place.blend }}
       />
     )
   }
@@ -85,5 +85,5 @@ export function SpritePicture({ place, sprite, scale, dots, scene, frame, colour
     return <LiveFrame scene={scene} spot={frame.spot} scale={scale} colour={colour ?? 'transparent'} />
   }
   const at = moved ? { ...last.box, left: box.left, top: box.top } : last.box
-  return <Pixels pixels={last.pixels} className={look} style={onDots(at, dots)} />
+  return <Pixels pixels={last.pixels} className={look} style={{ ...onDots(at, dots), mixBlendMode: place.blend }} />
 }

@@ -7,6 +7,7 @@ const unit = (x: number, y: number) => ({
   x,
   y,
   ink: { x: -1, y: -0.5, width: 12, height: 8 },
+  blend: 'NORMAL' as const,
 })
 
 it('covers all that is painted, in whole pixels', () => {

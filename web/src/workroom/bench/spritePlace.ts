@@ -1,3 +1,4 @@
+import type { CSSProperties } from 'react'
 import type { UnitScene } from '../../api/client'
 
 /** A unit begins at one of so many parts of a pixel, as the server draws it. */
@@ -12,6 +13,8 @@ export interface SpritePlace {
   top: number
   width: number
   height: number
+  /** How it lies on what is behind it, as CSS says it. */
+  blend: CSSProperties['mixBlendMode']
 }
 
 const placed = (at: number) => {
@@ -35,7 +38,7 @@ export function spritePlace(unit: UnitScene, device: number): SpritePlace {
   return place
 }
 
-function placeOf({ name, x, y, ink }: UnitScene, device: number): SpritePlace {
+function placeOf({ name, x, y, ink, blend }: UnitScene, device: number): SpritePlace {
   const [across, down] = [placed(x * device), placed(y * device)]
   const stretch = (from: number, size: number, phase: number) => {
     const start = Math.floor(from * device + phase / PHASES)
@@ -51,7 +54,18 @@ function placeOf({ name, x, y, ink }: UnitScene, device: number): SpritePlace {
     top: down.whole + top,
     width,
     height,
+    blend: BLENDS[blend],
   }
+}
+
+const BLENDS: Record<UnitScene['blend'], CSSProperties['mixBlendMode']> = {
+  NORMAL: undefined,
+  MULTIPLY: 'multiply',
+  SCREEN: 'screen',
+  OVERLAY: 'overlay',
+  SOFT_LIGHT: 'soft-light',
+  DARKEN: 'darken',
+  LIGHTEN: 'lighten',
 }
 
 export const spriteKey = ({ name, phaseX, phaseY }: Pick<SpritePlace, 'name' | 'phaseX' | 'phaseY'>) =>

@@ -2,6 +2,7 @@ import type { KeyboardEvent } from 'react'
 import type { FrameScene } from '../../api/client'
 import { useNotice } from '../../ui/Notices'
 import { useRoomNow } from '../context'
+import { focusWords } from '../words/focusWords'
 import { movedBy } from '../frames/spots'
 import { useFrameDoings } from '../frames/useFrameDoings'
 import { useSpots } from '../frames/useSpots'
@@ -33,9 +34,11 @@ export function useFramePlaceKeys(scene: FrameScene, frame: Frame | undefined, i
     const wayMm = event.shiftKey ? 10 : event.altKey ? 0.1 : 1
     const removes = event.key === 'Delete' || event.key === 'Backspace'
     if (removes && selection.frameIds.length > 1 && selected) remove()
-    else if (removes && frame?.text) {
+    else if (removes && (frame?.text || frame?.ornament)) {
       void handle.edit({ kind: 'emptyFrame', pageId: page.id, frameId: scene.frameId })
-      notice('The words are gone.', { action: { name: 'Undo', run: handle.undo } })
+      notice(frame.ornament ? 'The ornament is gone.' : 'The words are gone.', {
+        action: { name: 'Undo', run: handle.undo },
+      })
     } else if (removes && !photo && (spot || page.arrangement.kind !== 'grid')) remove()
     else if (removes && photo) {
       void handle.edit({ kind: 'emptyFrame', pageId: page.id, frameId: scene.frameId })
@@ -44,7 +47,8 @@ export function useFramePlaceKeys(scene: FrameScene, frame: Frame | undefined, i
         action: { name: 'Undo', run: handle.undo },
       })
     } else if ((event.key === 'Enter' && frame?.text) || event.key === 'F2') {
-      if (frame?.text || photo) select({ kind: 'write', pageId: page.id, frameId: scene.frameId })
+      if (frame?.ornament) focusWords()
+      else if (frame?.text || photo) select({ kind: 'write', pageId: page.id, frameId: scene.frameId })
     } else if (event.key === 'Enter' && photo && selected) {
       select({ kind: 'crop', on: true })
     } else if (arrow && (event.ctrlKey || event.metaKey)) {

@@ -19,7 +19,7 @@ const placed = (frame: FrameItem, { x, y, width, height, turnDegrees }: Spot): F
   look: { ...frame.look, locked: false },
 })
 
-const PLAIN = { opacity: 1, hidden: false, locked: false }
+const PLAIN: Item['look'] = { opacity: 1, blend: 'NORMAL', hidden: false, locked: false }
 
 /** Frames as items; those of one group stay together. */
 function itemsOf(frames: { frame: Frame; item: FrameItem }[]): Item[] {

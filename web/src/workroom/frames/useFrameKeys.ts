@@ -27,7 +27,9 @@ export function useFrameKeys() {
       t: doings.toggleTaken,
       u: () => frame && looks.pickUp(frame),
       U: () => {
-        const dressed = page.frames.filter(({ id, text }) => selection.frameIds.includes(id) && !text)
+        const dressed = page.frames.filter(
+          ({ id, text, ornament }) => selection.frameIds.includes(id) && !text && !ornament,
+        )
         if (dressed.length > 0) void looks.putOn(dressed)
       },
     }

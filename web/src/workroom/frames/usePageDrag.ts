@@ -26,7 +26,7 @@ export const emptyFrame = (box: Box, style: string): FrameItem => ({
     },
     turnDegrees: 0,
   },
-  look: { opacity: 1, hidden: false, locked: false },
+  look: { opacity: 1, blend: 'NORMAL', hidden: false, locked: false },
   style: { style, differences: [] },
   outline: { kind: 'rect' },
   fill: { kind: 'empty' },

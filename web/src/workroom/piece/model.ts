@@ -1,5 +1,6 @@
 import type {
   Arrangement,
+  Course,
   Crop,
   Entry,
   Format,
@@ -43,8 +44,10 @@ export interface Frame {
   /** The entry that it shows, and that entry's photo. */
   entry?: string
   photo?: string
-  /** The words that it shows instead of a photo. */
-  text?: { text: string; style: TextStyle }
+  /** The words that it shows instead of a photo, or that stand on its ornament. */
+  text?: { text: string; style: TextStyle; course: Course }
+  /** The drawing that it shows instead of a photo. */
+  ornament?: Extract<FrameItem['fill'], { kind: 'ornament' }>
   empty: boolean
   crop: Crop
   /** The words that stand below it. */
@@ -61,6 +64,8 @@ export interface Frame {
   locked: boolean
   hidden: boolean
   opacity: number
+  /** How it lies on what is behind it. */
+  blend: FrameItem['look']['blend']
   /** The group that holds it. */
   group?: string
 }
@@ -124,7 +129,8 @@ function frameFrom(
     item,
     entry: entry?.id,
     photo: entry?.photo,
-    text: fill.kind === 'words' ? fill : undefined,
+    text: fill.kind === 'words' ? fill : fill.kind === 'ornament' ? (fill.words ?? undefined) : undefined,
+    ornament: fill.kind === 'ornament' ? fill : undefined,
     empty: fill.kind === 'empty',
     crop: fill.kind === 'ownPhoto' ? fill.crop : CENTRED,
     caption: words.kind === 'own' ? words.text : (entry?.caption ?? ''),
@@ -138,6 +144,7 @@ function frameFrom(
     locked: look.locked,
     hidden: look.hidden,
     opacity: look.opacity,
+    blend: look.blend,
     group,
   }
   madeFrom.set(item, { entry, group, frame })

@@ -12,6 +12,7 @@ import { FramesSlip } from './frame/FramesSlip'
 import { GatherSlip } from './gather/GatherSlip'
 import { MakeSlip } from './make/MakeSlip'
 import { WordsSlip } from './words/WordsSlip'
+import { OrnamentSlip } from '../ornaments/OrnamentSlip'
 import { Route } from './Route'
 import { SlipHead } from './SlipHead'
 
@@ -79,6 +80,8 @@ function Content() {
   if (station === 'gather') return <GatherSlip />
   if (station === 'check') return <CheckSlip />
   if (station === 'make') return <MakeSlip />
+  if (frame?.ornament && frameScene)
+    return <OrnamentSlip key={frame.id} frame={frame} ornament={frame.ornament} scene={frameScene} />
   if (frame?.text && frameScene) return <WordsSlip key={frame.id} frame={frame} text={frame.text} scene={frameScene} />
   if (frame && frameScene) return <FrameSlip key={frame.id} frame={frame} scene={frameScene} />
   if (frames.length > 1) return <FramesSlip />

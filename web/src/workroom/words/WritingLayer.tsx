@@ -33,10 +33,10 @@ function Text({ frame, text, scene, scale }: Props & { text: NonNullable<Frame['
   const { write } = useWords()
   const { style } = text
   const s = scale.pixelsPerMm
-  usePrintFace(style.typeface, style.weight)
+  usePrintFace(style.typeface, style.weight, style.slant)
   const take = async (words: string) => {
     // Words outside the arrangement that say nothing are not there.
-    if (words === '' && frame.slot === undefined)
+    if (words === '' && frame.slot === undefined && !frame.ornament)
       return handle.edit({ kind: 'emptyFrame', pageId: page.id, frameId: frame.id })
     return words === text.text ? null : write(frame.id, words)
   }
@@ -64,6 +64,7 @@ function Text({ frame, text, scene, scale }: Props & { text: NonNullable<Frame['
         onEnter={frame.across ? next : undefined}
         style={{
           fontFamily: familyOf(style.typeface),
+          fontStyle: style.slant === 'ITALIC' ? 'italic' : 'normal',
           fontWeight: style.weight === 'BOLD' ? 700 : 400,
           fontSize: style.sizePt * MM_PER_PT * s,
           lineHeight: style.leading,
@@ -80,7 +81,7 @@ function Caption({ frame, scene, scale }: Props) {
   const { page, scene: pageScene, piece, select } = useRoom()
   const { take } = useCaption(frame)
   const { captions } = piece.styles
-  usePrintFace(captions.typeface, 'REGULAR')
+  usePrintFace(captions.typeface)
   const place = captionPlace(scene, captions)
   const s = scale.pixelsPerMm
   return (

@@ -7,13 +7,20 @@ const asked = new Set<string>()
 export const familyOf = (typeface: string) => `"${typeface} in print"`
 
 /** Brings the file that a face is printed with, so that what is typed looks as it will. Until it is there, another stands in. */
-export function usePrintFace(typeface: string, weight: TextStyle['weight']) {
+export function usePrintFace(
+  typeface: string,
+  weight: TextStyle['weight'] = 'REGULAR',
+  slant: TextStyle['slant'] = 'UPRIGHT',
+) {
   useEffect(() => {
-    const path = `/api/measure/typefaces/${encodeURIComponent(typeface)}/${weight}`
+    const path = `/api/measure/typefaces/${encodeURIComponent(typeface)}/${weight}/${slant}`
     if (asked.has(path)) return
     asked.add(path)
-    const face = new FontFace(`${typeface} in print`, `url("${path}")`, { weight: weight === 'BOLD' ? '700' : '400' })
+    const face = new FontFace(`${typeface} in print`, `url("${path}")`, {
+      weight: weight === 'BOLD' ? '700' : '400',
+      style: slant === 'ITALIC' ? 'italic' : 'normal',
+    })
     document.fonts.add(face)
     face.load().catch(() => asked.delete(path))
-  }, [typeface, weight])
+  }, [typeface, weight, slant])
 }

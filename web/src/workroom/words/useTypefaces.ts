@@ -1,8 +1,8 @@
 import { useQuery } from '@tanstack/react-query'
-import { client, data } from '../../api/client'
+import { client, data, type Typeface } from '../../api/client'
 
-/** The names of the typefaces that ship, the default first; none until they are known. */
-export const useTypefaces = (): string[] =>
+/** The typefaces that ship, the default first; none until they are known. */
+export const useTypefaces = (): Typeface[] =>
   useQuery({
     queryKey: ['typefaces'],
     queryFn: () => data(client.GET('/api/measure/typefaces')),

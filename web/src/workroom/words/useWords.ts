@@ -1,7 +1,8 @@
-import type { Edit, Problem, TextStyle } from '../../api/client'
+import type { Edit, Problem } from '../../api/client'
 import { useRoom } from '../context'
 
-type Dressing = Omit<Extract<Edit, { kind: 'dressWords' }>, 'kind' | 'pageId' | 'itemIds'>
+/** What of words' look is to be another. */
+export type Dressing = Omit<Extract<Edit, { kind: 'dressWords' }>, 'kind' | 'pageId' | 'itemIds'>
 
 /** What can be done to words: put them on the page, write them, dress them. */
 export function useWords() {
@@ -19,11 +20,11 @@ export function useWords() {
     },
     write: (frameId: string, text: string): Promise<Problem | null> =>
       handle.edit({ kind: 'writeWords', pageId: page.id, frameId, text }, { quiet: true }),
-    dressing: (itemIds: string[], change: Partial<TextStyle>) => ({
+    dressing: (itemIds: string[], change: Dressing) => ({
       kind: 'dressWords' as const,
       pageId: page.id,
       itemIds,
-      ...(change satisfies Dressing),
+      ...change,
     }),
   }
 }

@@ -1,8 +1,9 @@
-import { ChevronDown, ChevronsDown, ChevronsUp, ChevronUp, Eye, EyeOff, Lock, Pin, Type } from 'lucide-react'
+import { ChevronDown, ChevronsDown, ChevronsUp, ChevronUp, Eye, EyeOff, Lock, Pin, Flower, Type } from 'lucide-react'
 import { smallPicture } from '../../../api/client'
 import { useDragging } from '../../../drag/DragProvider'
 import { useDropTarget } from '../../../drag/useDropTarget'
 import { IconButton } from '../../../ui/Button'
+import { contentName } from '../../ornaments/useOrnaments'
 import { Part } from '../Part'
 import { useRoom } from '../../context'
 import { useFrameDoings } from '../../frames/useFrameDoings'
@@ -72,7 +73,7 @@ function Stack() {
             key={frame.id}
             frame={frame}
             number={ids.indexOf(frame.id) + 1}
-            name={(frame.photo && names.get(frame.photo)) ?? (frame.text ? frame.text.text || 'words' : 'empty')}
+            name={(frame.photo && names.get(frame.photo)) ?? contentName(frame)}
             held={held.has(frame.id)}
             onDropped={(itemId) => put(itemId, frame.group ?? frame.id)}
           />
@@ -118,7 +119,7 @@ function StackRow({ frame, number, name, held, onDropped }: RowProps) {
         className={`flex min-w-0 flex-1 touch-pan-y items-center gap-2 px-1.5 py-1 text-left text-[13px] ${held ? 'font-semibold' : 'hover:bg-wash'}`}
       >
         <span className="flex size-8 shrink-0 items-center justify-center bg-mat">
-          {frame.text && <Type aria-hidden size={16} />}
+          {frame.ornament ? <Flower aria-hidden size={16} /> : frame.text && <Type aria-hidden size={16} />}
           {frame.photo && (
             <img alt="" src={smallPicture(frame.photo)} className="size-8 object-cover" draggable={false} />
           )}

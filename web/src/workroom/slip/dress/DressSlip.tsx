@@ -4,7 +4,8 @@ import { Choice } from '../../../fields/Choice'
 import { NumberField } from '../../../fields/NumberField'
 import { Wrong } from '../../../fields/Wrong'
 import { useRoom } from '../../context'
-import { useTypefaces } from '../../words/useTypefaces'
+import { TypefaceChoice } from '../../words/TypefaceChoice'
+import { OrnamentsPart } from '../../ornaments/OrnamentsPart'
 import { FrameStylesPart } from '../../styles/FrameStylesPart'
 import { useTrial } from '../../useTrial'
 import { Part } from '../Part'
@@ -23,7 +24,6 @@ export function DressSlip() {
   const { stored } = useRoom()
   const trial = useTrial()
   const others = trial.aboutOthers([])
-  const typefaces = useTypefaces()
   const { styles, format } = stored
   const { captions } = styles
   const setCaption = (change: Partial<CaptionStyle>) =>
@@ -48,16 +48,10 @@ export function DressSlip() {
       </Part>
       <FrameStylesPart />
       <AddWords />
+      <OrnamentsPart />
       <Part title="Captions">
         <Choice label="Words stand" options={SHOWN} value={captions.show} onChange={(show) => setCaption({ show })} />
-        <Choice
-          label="Typeface"
-          options={Object.fromEntries(
-            (typefaces.length > 0 ? typefaces : [captions.typeface]).map((name) => [name, name]),
-          )}
-          value={captions.typeface}
-          onChange={(typeface) => setCaption({ typeface })}
-        />
+        <TypefaceChoice label="Typeface" value={captions.typeface} onChange={(typeface) => setCaption({ typeface })} />
         <div className="grid grid-cols-2 gap-2">
           <NumberField
             label="Size"

@@ -1,13 +1,14 @@
-import type { Outline, StyleDifference } from '../../../api/client'
+import type { Ornament, Outline, StyleDifference } from '../../../api/client'
 import { Hand, Shirt, SquareStack } from 'lucide-react'
 import { Button, IconButton } from '../../../ui/Button'
 import { Choice } from '../../../fields/Choice'
-import { NumberField } from '../../../fields/NumberField'
 import { Wrong } from '../../../fields/Wrong'
 import { KeepStyle } from '../../styles/KeepStyle'
 import { StyleChooser } from '../../styles/StyleChooser'
 import { StyleFields } from '../../styles/StyleFields'
 import { Part } from '../Part'
+import { useOrnaments } from '../../ornaments/useOrnaments'
+import { LaidFields } from './LaidFields'
 import { TornFields, tornFor } from './TornFields'
 import { useRoom } from '../../context'
 import { useFrameDoings } from '../../frames/useFrameDoings'
@@ -28,15 +29,21 @@ const FORMS = {
   SPEECH: 'speech',
   torn: 'torn paper',
 }
-/** With the form of a letter, which only its frame has. */
-const WITH_LETTER = { ...FORMS, traced: 'letter' }
-type FormName = keyof typeof WITH_LETTER
+const RING = { ringed: 'in a ring' }
+/** The form of a letter, which only its frame has. */
+const LETTER = { traced: 'letter' }
+type FormName = keyof typeof FORMS | keyof typeof RING | keyof typeof LETTER
 
 const formOf = (outline: Outline): FormName => (outline.kind === 'drawn' ? outline.form : outline.kind)
 const outlineOf = (form: keyof typeof FORMS, shorterSide: number): Outline => {
   if (form === 'torn') return tornFor(shorterSide)
   return form === 'rect' || form === 'ellipse' ? { kind: form } : { kind: 'drawn', form }
 }
+const inRing = ({ drawing, parts }: Ornament): Outline => ({
+  kind: 'ringed',
+  ring: drawing,
+  colours: parts.map(({ usual }) => usual),
+})
 
 const PROPERTIES: Record<string, string> = {
   'bandWidth 0': 'width',
@@ -65,7 +72,9 @@ export function BorderPart({ frames, folded = false }: { frames: Frame[]; folded
   const { stored, storedPage, page } = useRoom()
   const { selectAlike, patch } = useFrameDoings()
   const looks = useLooks()
-  const { show, set, about, aboutOthers } = useTrial()
+  const trial = useTrial()
+  const { show, set, about, aboutOthers } = trial
+  const ring = useOrnaments().find(({ family }) => family === 'RING')
   const last = frames.at(-1)
   if (!last) return null
   // Fields start from what is stored, while the page may show a try.
@@ -133,29 +142,26 @@ export function BorderPart({ frames, folded = false }: { frames: Frame[]; folded
             </div>
           </div>
         )}
-        <div className="grid grid-cols-2 gap-2">
+        <div>
           <Choice<string>
             label="Form"
-            options={kept.outline.kind === 'traced' ? WITH_LETTER : FORMS}
+            options={{
+              ...FORMS,
+              ...(ring && RING),
+              ...(kept.outline.kind === 'traced' && LETTER),
+            }}
             value={formOf(kept.outline)}
-            onChange={(form) =>
-              form in FORMS &&
-              patch({
-                kind: 'setOutline',
-                outline: outlineOf(form as keyof typeof FORMS, Math.min(stored.format.width, stored.format.height)),
-              })
-            }
-          />
-          <NumberField
-            label="Solid"
-            suffix="%"
-            value={kept.opacity * 100}
-            min={0}
-            max={100}
-            step={5}
-            onCommit={(percent) => patch({ kind: 'setOpacity', opacity: percent / 100 })}
+            onChange={(form) => {
+              if (form === 'ringed' && ring) patch({ kind: 'setOutline', outline: inRing(ring) })
+              else if (form in FORMS)
+                patch({
+                  kind: 'setOutline',
+                  outline: outlineOf(form as keyof typeof FORMS, Math.min(stored.format.width, stored.format.height)),
+                })
+            }}
           />
         </div>
+        <LaidFields kept={kept} itemIds={frames.map(({ id }) => id)} trial={trial} />
         {kept.outline.kind === 'torn' && (
           <TornFields
             outline={kept.outline}

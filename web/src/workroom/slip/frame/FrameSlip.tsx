@@ -7,6 +7,7 @@ import { useRoom } from '../../context'
 import { gridOf, slotOf } from '../../piece/arrangement'
 import type { Frame } from '../../piece/model'
 import { useWords } from '../../words/useWords'
+import { OrnamentFields } from '../../ornaments/OrnamentFields'
 import { FrameList } from '../arrange/FrameList'
 import { Selected } from '../Selected'
 import { BorderPart } from './BorderPart'
@@ -60,6 +61,13 @@ export function FrameSlip({ frame, scene }: { frame: Frame; scene: FrameScene })
             <Type size={16} /> Write words in it
           </Button>
         </>
+      )}
+      {frame.outline.kind === 'ringed' && (
+        <OrnamentFields
+          title="The ring"
+          frame={frame}
+          drawn={{ drawing: frame.outline.ring, colours: frame.outline.colours }}
+        />
       )}
       <CaptionField key={frame.id} frame={frame} scene={scene} />
       {dressing && <BorderPart frames={[frame]} />}

@@ -1,8 +1,8 @@
 import { useState } from 'react'
-import { Choice } from '../../../fields/Choice'
 import { Field, inputLook } from '../../../fields/Field'
 import { Button } from '../../../ui/Button'
 import { useRoom } from '../../context'
+import { TypefaceChoice } from '../../words/TypefaceChoice'
 import { useTypefaces } from '../../words/useTypefaces'
 
 /** A word whose letters become frames for photos. */
@@ -12,7 +12,7 @@ export function LettersForm() {
   const [typeface, setTypeface] = useState<string>()
   const [wrong, setWrong] = useState<string>()
   const typefaces = useTypefaces()
-  const face = typeface ?? typefaces[1] ?? typefaces[0] ?? ''
+  const face = typeface ?? (typefaces[1] ?? typefaces[0])?.name ?? ''
   const make = async () => {
     const edit = { kind: 'addLetters' as const, pageId: storedPage.id, word, typeface: face }
     const problem = await handle.edit(edit, { quiet: true })
@@ -39,12 +39,7 @@ export function LettersForm() {
             />
           )}
         </Field>
-        <Choice
-          label="Its letters"
-          options={Object.fromEntries(typefaces.map((name) => [name, name]))}
-          value={face}
-          onChange={setTypeface}
-        />
+        <TypefaceChoice label="Its letters" value={face} onChange={setTypeface} />
       </div>
       <Button type="submit" className="w-full" disabled={word.trim() === ''}>
         Make each letter a frame

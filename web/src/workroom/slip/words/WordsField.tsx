@@ -4,6 +4,7 @@ import { Field, inputLook } from '../../../fields/Field'
 import { useRefusal } from '../../../fields/refusals'
 import { untaken } from '../../../fields/typing'
 import type { Frame } from '../../piece/model'
+import { ON_ORNAMENT } from '../../words/focusWords'
 import { useWords } from '../../words/useWords'
 
 interface Props {
@@ -37,23 +38,22 @@ export function WordsField({ frame, text, scene }: Props) {
       : undefined)
   const shrunk = words && words.sizePt < style.sizePt - 0.05
   return (
-    <Field
-      label="Words"
-      wrong={wrong}
-      hint={shrunk ? `Set in ${words.sizePt.toFixed(1)}\u2009pt to fit the frame.` : undefined}
-    >
+    <Field label="Words" wrong={wrong} hint={shrunk ? `Set in ${words.sizePt.toFixed(1)}\u2009pt to fit.` : undefined}>
       {(ids) => (
         <textarea
           {...ids}
           {...untaken(draft !== text.text)}
-          rows={Math.min(8, Math.max(2, draft.split('\n').length))}
+          data-field={frame.ornament && ON_ORNAMENT}
+          rows={frame.ornament ? 1 : Math.min(8, Math.max(2, draft.split('\n').length))}
           className={`${inputLook} h-auto resize-y py-1`}
           value={draft}
           onChange={(event) => setDraft(event.target.value)}
           onBlur={() => void take()}
           onKeyDown={(event) => {
             if (event.key === 'Escape') setDraft(text.text)
-            if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) void take()
+            if (event.key !== 'Enter' || event.nativeEvent.isComposing) return
+            if (frame.ornament) event.preventDefault()
+            if (frame.ornament || event.ctrlKey || event.metaKey) void take()
           }}
         />
       )}

@@ -6,11 +6,13 @@ import { ColourField } from '../../../fields/ColourField'
 import { NumberField } from '../../../fields/NumberField'
 import { Wrong } from '../../../fields/Wrong'
 import { useRoom } from '../../context'
+import { TypefaceChoice } from '../../words/TypefaceChoice'
 import { useTypefaces } from '../../words/useTypefaces'
 import type { Frame } from '../../piece/model'
 import { useLooks } from '../../styles/useLooks'
 import { useTrial } from '../../useTrial'
-import { useWords } from '../../words/useWords'
+import { type Dressing, useWords } from '../../words/useWords'
+import { CourseFields } from './CourseFields'
 import { Part } from '../Part'
 
 const ALIGNS: Record<TextStyle['align'], string> = {
@@ -31,8 +33,10 @@ export function WordsLook({ frames }: { frames: Frame[] }) {
   // Fields start from what is stored, while the page may show a try.
   const last = storedPage.frames.find(({ id }) => id === ids.at(-1))
   const style = last?.text?.style
+  const course = last?.text?.course
   if (!style) return null
-  const set = (change: Partial<TextStyle>) => trial.set(dressing(ids, change))
+  const typeface = typefaces.find(({ name }) => name === style.typeface)
+  const set = (change: Dressing) => trial.set(dressing(ids, change))
   const others = trial.aboutOthers([])
   return (
     <Part
@@ -52,23 +56,23 @@ export function WordsLook({ frames }: { frames: Frame[] }) {
         </div>
       }
     >
-      <Choice
-        label="Typeface"
-        options={Object.fromEntries((typefaces.length > 0 ? typefaces : [style.typeface]).map((name) => [name, name]))}
-        value={style.typeface}
-        onChange={(typeface) => set({ typeface })}
-      />
+      <TypefaceChoice label="Typeface" value={style.typeface} onChange={(typeface) => set({ typeface })} />
       <div className="grid grid-cols-2 items-end gap-2">
         <Choice label="Lines" options={ALIGNS} value={style.align} onChange={(align) => set({ align })} />
-        <label className="flex min-h-8 items-center gap-2">
-          <input
-            type="checkbox"
-            className="size-4 accent-woad"
-            checked={style.weight === 'BOLD'}
-            onChange={(event) => set({ weight: event.target.checked ? 'BOLD' : 'REGULAR' })}
+        <div className="flex gap-3">
+          <Tick
+            name="Bold"
+            on={style.weight === 'BOLD'}
+            possible={typeface?.bold !== false}
+            onTurn={(on) => set({ weight: on ? 'BOLD' : 'REGULAR' })}
           />
-          Bold
-        </label>
+          <Tick
+            name="Italic"
+            on={style.slant === 'ITALIC'}
+            possible={typeface?.italic !== false}
+            onTurn={(on) => set({ slant: on ? 'ITALIC' : 'UPRIGHT' })}
+          />
+        </div>
       </div>
       <div className="grid grid-cols-2 gap-2">
         <NumberField
@@ -90,7 +94,14 @@ export function WordsLook({ frames }: { frames: Frame[] }) {
           onCommit={(percent) => set({ leading: percent / 100 })}
         />
       </div>
-      {frames.some(({ across }) => !across) && (
+      {course && !last?.ornament && !last?.across && (
+        <CourseFields
+          course={course}
+          onPreview={(to) => trial.show(dressing(ids, { course: to }))}
+          onCommit={(to) => set({ course: to })}
+        />
+      )}
+      {course?.kind === 'straight' && !last?.ornament && frames.some(({ across }) => !across) && (
         <Choice label="In the frame" options={STANDS} value={style.stand} onChange={(stand) => set({ stand })} />
       )}
       <ColourField
@@ -101,5 +112,28 @@ export function WordsLook({ frames }: { frames: Frame[] }) {
       />
       {others && <Wrong>{others}</Wrong>}
     </Part>
+  )
+}
+
+interface TickProps {
+  name: string
+  on: boolean
+  /** Whether the typeface has such letters. */
+  possible: boolean
+  onTurn: (on: boolean) => void
+}
+
+function Tick({ name, on, possible, onTurn }: TickProps) {
+  return (
+    <label className={`flex min-h-8 items-center gap-2 ${possible ? '' : 'text-soft'}`}>
+      <input
+        type="checkbox"
+        className="size-4 accent-woad"
+        disabled={!possible}
+        checked={on && possible}
+        onChange={(event) => onTurn(event.target.checked)}
+      />
+      {name}
+    </label>
   )
 }

@@ -4,6 +4,7 @@ import { Button } from '../../../ui/Button'
 import { useRoom } from '../../context'
 import type { Frame } from '../../piece/model'
 import { FrameList } from '../arrange/FrameList'
+import { LaidPart } from '../frame/LaidPart'
 import { PlacePart } from '../frame/PlacePart'
 import { Selected } from '../Selected'
 import { WordsField } from './WordsField'
@@ -40,6 +41,7 @@ export function WordsSlip({ frame, text, scene }: Props) {
           </Button>
         </div>
       )}
+      <LaidPart frames={[frame]} />
       <PlacePart frame={frame} scene={scene} folded />
       <FrameList />
       <Button

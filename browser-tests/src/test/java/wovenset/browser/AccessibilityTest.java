@@ -98,7 +98,12 @@ class AccessibilityTest {
     }
 
     private static void check(Page page, String view) {
-        var violations = new AxeBuilder(page).analyze().getViolations();
+        AxeBuilder axe = new AxeBuilder(page);
+        // Names, roles and order are those of the other theme.
+        boolean onlyColours = (boolean) page.evaluate("matchMedia('(prefers-color-scheme: dark)').matches");
+        var violations = (onlyColours ? axe.withRules(List.of("color-contrast")) : axe)
+                .analyze()
+                .getViolations();
         assertThat(violations)
                 .filteredOn(violation -> List.of("serious", "critical").contains(violation.getImpact()))
                 .as(view)

@@ -14,6 +14,7 @@ import java.nio.file.Path;
 import java.util.regex.Pattern;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -143,6 +144,36 @@ class EffortTest {
         assertThat(room.frame(9)).hasAttribute("aria-pressed", "true");
         assertThat(pages(made(room), 210, 297)).isEqualTo(1);
         assertThat(effort).isLessThanOrEqualTo(40);
+    }
+
+    /** A round photo in a ring, a ribbon below it, and its title along the ribbon's curve. */
+    @Test
+    void aCardWithARingAndATitleOnARibbon() throws IOException {
+        Room room = shelf();
+        begin(room, "A card");
+        bring(room, Room.photos("kite-04", 1));
+        click(room.button("On this page"));
+        assertThat(room.frames()).hasCount(1);
+        click(room.button("Dress"));
+        click(room.frame(1));
+        room.field("Form").selectOption("in a ring");
+        effort++;
+        assertThat(room.field("Outer leaves")).isVisible();
+        click(room.buttonLike("^the page"));
+        room.field("Put on the page").selectOption("ribbons and labels for words");
+        effort++;
+        click(room.button("Arched ribbon"));
+        assertThat(room.field("Words")).isFocused();
+        room.page.keyboard().type("Eleven days");
+        effort += 2;
+        key(room.page, "Enter");
+        assertThat(room.buttonLike("Arched ribbon, Eleven days")).isVisible();
+        Download file = made(room);
+        assertThat(pages(file, 148, 105)).isEqualTo(1);
+        try (PDDocument document = Loader.loadPDF(file.path().toFile())) {
+            assertThat(new PDFTextStripper().getText(document)).contains("Eleven days");
+        }
+        assertThat(effort).isLessThanOrEqualTo(25);
     }
 
     /** Goes on with Tab or F6 until this has the focus. */

@@ -16,10 +16,11 @@ class ArchitectureTest {
     private static final List<String> ROOMS = List.of(
             "said",
             "measure",
+            "ink",
+            "drawing",
             "geometry",
             "photo",
             "arrangement",
-            "ink",
             "style",
             "words",
             "item",

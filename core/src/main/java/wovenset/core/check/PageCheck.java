@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import wovenset.core.check.Finding.Gravity;
 import wovenset.core.display.Op;
+import wovenset.core.frame.FrameLook;
 import wovenset.core.frame.ResolvedFrame;
 import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.BoxMm;
@@ -13,6 +14,7 @@ import wovenset.core.said.Said;
 import wovenset.core.scene.FrameScene;
 import wovenset.core.scene.PageScene;
 import wovenset.core.scene.SharpnessLimits;
+import wovenset.core.style.Outline;
 
 /**
  * Looks over a page: bare frames, soft photos, photos of which little is seen, edges just beside the trim, words that do not fit, cannot
@@ -50,7 +52,7 @@ public final class PageCheck {
     }
 
     private void frame(FrameScene frame, int number) {
-        if (frame.look().photo().isEmpty() && frame.look().text().isEmpty()) {
+        if (isEmpty(frame.look())) {
             found(frame, number, Gravity.LIGHT, Notice.FRAME_EMPTY);
         }
         frame.resolved().photo().ifPresent(photo -> {
@@ -62,10 +64,18 @@ public final class PageCheck {
             }
             shown(frame, number, photo);
         });
-        if (frame.look().text().isEmpty()) {
+        if (frame.look().text().isEmpty() && frame.look().ornament().isEmpty()) {
             edges(frame, number);
         }
         frame.resolved().words().ifPresent(words -> words(frame, number, words));
+    }
+
+    /** A ring without a photo is an ornament. */
+    private static boolean isEmpty(FrameLook look) {
+        boolean shows = look.photo().isPresent()
+                || look.text().isPresent()
+                || look.ornament().isPresent();
+        return !shows && !(look.outline() instanceof Outline.Ringed);
     }
 
     /** An upright photo in a wide frame, or the other way round, of which most is cut away. */
@@ -132,6 +142,9 @@ public final class PageCheck {
         return ops.stream().flatMap(op -> {
             if (op instanceof Op.Group group) {
                 return signs(group.children(), to.after(group.to()));
+            }
+            if (op instanceof Op.Said said) {
+                return signs(said.signs(), to);
             }
             return op instanceof Op.Glyphs line ? Stream.of(to.bounds(line.signs())) : Stream.empty();
         });

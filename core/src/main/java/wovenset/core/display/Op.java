@@ -5,6 +5,7 @@ import java.util.Optional;
 import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.geometry.ShapeMm;
+import wovenset.core.ink.Blend;
 import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
 import wovenset.core.photo.PhotoPixels;
@@ -30,6 +31,8 @@ public sealed interface Op {
         void image(Image image);
 
         void glyphs(Glyphs glyphs);
+
+        void said(Said said);
     }
 
     /** The box around all that these paint; of no size if that is nothing. */
@@ -42,17 +45,23 @@ public sealed interface Op {
      *
      * @param to maps their axes to those around them
      * @param opacity of all of it together, 0 to 1
+     * @param blend how all of it together lies on what is behind it
      * @param clip in their axes: nothing shows beyond it
      * @param fade in their axes: how solid each place of it is
      */
-    record Group(Affine to, double opacity, Optional<ShapeMm> clip, Optional<Fade> fade, List<Op> children)
+    record Group(Affine to, double opacity, Blend blend, Optional<ShapeMm> clip, Optional<Fade> fade, List<Op> children)
             implements Op {
         public Group {
             children = List.copyOf(children);
         }
 
         public Group(Affine to, double opacity, Optional<ShapeMm> clip, List<Op> children) {
-            this(to, opacity, clip, Optional.empty(), children);
+            this(to, opacity, Blend.NORMAL, clip, Optional.empty(), children);
+        }
+
+        /** Whether it has to be drawn by itself before it is laid on. */
+        public boolean isLayer() {
+            return opacity < 1 || blend != Blend.NORMAL || fade.isPresent();
         }
 
         @Override
@@ -125,6 +134,27 @@ public sealed interface Op {
         @Override
         public void accept(Visitor visitor) {
             visitor.image(this);
+        }
+    }
+
+    /**
+     * Signs that are drawn one by one and say something together.
+     *
+     * @param text what a reader hears and a search finds
+     */
+    record Said(String text, List<Op> signs) implements Op {
+        public Said {
+            signs = List.copyOf(signs);
+        }
+
+        @Override
+        public BoxMm ink() {
+            return Op.ink(signs);
+        }
+
+        @Override
+        public void accept(Visitor visitor) {
+            visitor.said(this);
         }
     }
 

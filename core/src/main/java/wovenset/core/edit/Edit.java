@@ -9,6 +9,7 @@ import wovenset.core.arrangement.Arrangement;
 import wovenset.core.arrangement.Grid;
 import wovenset.core.arrangement.Margins;
 import wovenset.core.arrangement.Scattered;
+import wovenset.core.drawing.Drawing;
 import wovenset.core.edit.apply.Edits;
 import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
@@ -22,6 +23,7 @@ import wovenset.core.photo.Region;
 import wovenset.core.piece.Entry;
 import wovenset.core.piece.Guide;
 import wovenset.core.style.CaptionStyle;
+import wovenset.core.style.Course;
 import wovenset.core.style.CutMarks;
 import wovenset.core.style.EdgeRun;
 import wovenset.core.style.FrameStyle;
@@ -282,12 +284,28 @@ public sealed interface Edit {
             List<UUID> itemIds,
             Optional<String> typeface,
             Optional<TextStyle.Weight> weight,
+            Optional<TextStyle.Slant> slant,
             Optional<Double> sizePt,
             Optional<Double> leading,
             Optional<TextStyle.Align> align,
             Optional<TextStyle.Stand> stand,
-            Optional<Rgb> colour)
+            Optional<Rgb> colour,
+            Optional<Course> course)
             implements Edit {}
+
+    // ---- ornaments ----
+
+    /**
+     * Adds a drawing in front, in its own proportion: a corner at the page's upper left margins, anything else in the page's
+     * middle. A ring is an empty frame with the ring round it.
+     */
+    record AddOrnament(UUID pageId, Drawing drawing) implements Edit {}
+
+    /** Puts another drawing in the place of ornaments; parts keep their colours as far as there are as many. */
+    record ExchangeOrnaments(UUID pageId, List<UUID> itemIds, Drawing drawing) implements Edit {}
+
+    /** Colours ornaments and rings, part by part. */
+    record ColourOrnaments(UUID pageId, List<UUID> itemIds, List<Rgb> colours) implements Edit {}
 
     /** Lets words that lie freely lie across the page; its arrangement makes room. */
     record PutWordsAcross(UUID pageId, UUID frameId, Placement.Across.Side side) implements Edit {}

@@ -1,6 +1,7 @@
 package wovenset.core.edit;
 
 import java.util.UUID;
+import wovenset.core.ink.Blend;
 import wovenset.core.item.Crop;
 import wovenset.core.item.Frame;
 import wovenset.core.item.FrameWords;
@@ -121,7 +122,7 @@ public sealed interface ItemChange {
     record Wear(StyleUse style, Outline outline) implements OfFrame {
         @Override
         public Frame in(Frame frame) {
-            return frame.showsWords() ? frame : frame.withStyle(style).withOutline(outline);
+            return frame.isForPhotos() ? frame.withStyle(style).withOutline(outline) : frame;
         }
 
         @Override
@@ -134,7 +135,7 @@ public sealed interface ItemChange {
     record WearStyle(UUID style) implements OfFrame {
         @Override
         public Frame in(Frame frame) {
-            return frame.showsWords() ? frame : frame.withStyle(StyleUse.of(style));
+            return frame.isForPhotos() ? frame.withStyle(StyleUse.of(style)) : frame;
         }
 
         @Override
@@ -153,6 +154,19 @@ public sealed interface ItemChange {
         @Override
         public Doing doing() {
             return Doing.OPACITY;
+        }
+    }
+
+    /** How it lies on what is behind it. */
+    record SetBlend(Blend blend) implements ItemChange {
+        @Override
+        public Item in(Item item) {
+            return item.withLook(item.look().withBlend(blend));
+        }
+
+        @Override
+        public Doing doing() {
+            return Doing.BLEND;
         }
     }
 

@@ -8,6 +8,7 @@ import wovenset.core.display.Op;
 import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.geometry.ShapeMm;
+import wovenset.core.ink.Blend;
 import wovenset.core.style.effect.Glow;
 import wovenset.core.style.effect.InnerShadow;
 import wovenset.core.style.effect.Reflection;
@@ -33,7 +34,8 @@ final class EffectOps {
                 .<List<Op>>map(soft -> {
                     double half = half(soft);
                     Fade fade = new Fade.SoftShape(new ShapeMm.Offset(silhouette, -half), half);
-                    return List.of(new Op.Group(Affine.IDENTITY, 1, Optional.of(silhouette), Optional.of(fade), print));
+                    return List.of(new Op.Group(
+                            Affine.IDENTITY, 1, Blend.NORMAL, Optional.of(silhouette), Optional.of(fade), print));
                 })
                 .orElse(print);
     }
@@ -84,6 +86,7 @@ final class EffectOps {
         return new Op.Group(
                 Affine.IDENTITY,
                 1,
+                Blend.NORMAL,
                 Optional.of(new ShapeMm.Rectangle(shown)),
                 Optional.of(new Fade.Downwards(top, top + height, reflection.strength())),
                 List.of(new Op.Group(mirror, 1, Optional.empty(), print)));

@@ -46,7 +46,7 @@ public final class FrameForms {
 
     /** The box that the photo is placed in. */
     BoxMm window() {
-        return frame.inset(inside);
+        return look.outline().picture(frame).inset(inside);
     }
 
     /** The form so far beyond the frame's edge. */

@@ -2,7 +2,9 @@ package wovenset.core.frame;
 
 import java.util.List;
 import java.util.Optional;
+import wovenset.core.drawing.Drawing;
 import wovenset.core.geometry.Affine;
+import wovenset.core.ink.Rgb;
 import wovenset.core.item.Crop;
 import wovenset.core.photo.PhotoPixels;
 import wovenset.core.photo.PixelSize;
@@ -10,6 +12,7 @@ import wovenset.core.photo.Subject;
 import wovenset.core.style.Band;
 import wovenset.core.style.CaptionStyle;
 import wovenset.core.style.Corners;
+import wovenset.core.style.Course;
 import wovenset.core.style.EdgeRun;
 import wovenset.core.style.Outline;
 import wovenset.core.style.TextStyle;
@@ -25,7 +28,8 @@ import wovenset.core.style.effect.Effect;
  * @param footMm by how much the outermost band is higher below; zero for forms that have no foot
  * @param effects of which something shows
  * @param fall where shadows fall and what is lit; none where nothing depends on it
- * @param text that fills it
+ * @param ornament that it shows instead of a photo
+ * @param text that fills it, or stands on its ornament
  * @param words below it; empty for none
  */
 public record FrameLook(
@@ -42,6 +46,7 @@ public record FrameLook(
         Fall fall,
         double opacity,
         Optional<Photo> photo,
+        Optional<Ornament> ornament,
         Optional<Text> text,
         String words,
         CaptionStyle captions) {
@@ -72,8 +77,11 @@ public record FrameLook(
         public static final Fall NONE = new Fall(0, 0);
     }
 
+    /** A drawing in the colours of its parts. */
+    public record Ornament(Drawing drawing, List<Rgb> colours) {}
+
     /** Words in the place of a photo. */
-    public record Text(String words, TextStyle style) {}
+    public record Text(String words, TextStyle style, Course course) {}
 
     /** Millimetres beyond each side that touches the trim; zero for sides that do not. */
     public record Reach(double left, double top, double right, double bottom) {

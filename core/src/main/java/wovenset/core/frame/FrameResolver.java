@@ -12,6 +12,7 @@ import wovenset.core.ink.Rgb;
 import wovenset.core.item.Crop;
 import wovenset.core.measure.Length;
 import wovenset.core.style.EdgeRun;
+import wovenset.core.style.Outline;
 import wovenset.core.style.effect.Fastening;
 
 /**
@@ -54,6 +55,10 @@ public final class FrameResolver {
             look.effect(Fastening.class)
                     .ifPresent(fastening -> ops.addAll(FasteningOps.of(fastening, silhouette.bounds())));
         });
+        look.ornament().ifPresent(one -> ops.addAll(OrnamentOps.of(one.drawing(), one.colours(), forms.frame())));
+        if (look.outline() instanceof Outline.Ringed ringed) {
+            ops.addAll(OrnamentOps.of(ringed.ring(), ringed.colours(), ringed.ringBox(forms.frame())));
+        }
         WordOps words = new WordOps(look, forms);
         Optional<ResolvedFrame.Words> said = words.set();
         ops.addAll(words.ops());

@@ -7,6 +7,7 @@ import wovenset.core.display.Op;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.style.CaptionStyle;
 import wovenset.core.style.TextStyle;
+import wovenset.core.words.CurveSetter;
 import wovenset.core.words.FittedWords;
 import wovenset.core.words.TextFace;
 import wovenset.core.words.Typefaces;
@@ -31,11 +32,26 @@ final class WordOps {
 
     /** What was set, drawn by {@link #ops}. */
     Optional<ResolvedFrame.Words> set() {
-        return look.text().map(this::text).or(this::caption);
+        return look.text().map(this::ownWords).or(this::caption);
     }
 
     List<Op> ops() {
         return ops;
+    }
+
+    private ResolvedFrame.Words ownWords(FrameLook.Text text) {
+        return look.ornament()
+                .map(ribbon -> CurvedWordOps.onRibbon(text, ribbon.drawing().picture(), frame))
+                .or(() -> CurvedWordOps.along(text, frame))
+                .map(this::curved)
+                .orElseGet(() -> text(text));
+    }
+
+    private ResolvedFrame.Words curved(CurvedWordOps.Curved curved) {
+        curved.op().ifPresent(ops::add);
+        CurveSetter.Line line = curved.line();
+        List<String> lines = line.text().isEmpty() ? List.of() : List.of(line.text());
+        return new ResolvedFrame.Words(lines, line.sizePt(), line.allShown(), line.missing());
     }
 
     /** Words that fill the frame; bands are of pictures, so there are none around them. */

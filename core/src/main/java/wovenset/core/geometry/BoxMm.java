@@ -34,6 +34,13 @@ public record BoxMm(double x, double y, double width, double height) {
         return new BoxMm(x - mm, y - mm, width + 2 * mm, height + 2 * mm);
     }
 
+    /** The largest box of this proportion, width to height, that fits this one, in its middle. */
+    public BoxMm fitted(double proportion) {
+        double fittedWidth = Math.min(width, height * proportion);
+        double fittedHeight = Math.min(height, width / proportion);
+        return new BoxMm(centreX() - fittedWidth / 2, centreY() - fittedHeight / 2, fittedWidth, fittedHeight);
+    }
+
     public BoxMm movedBy(double dx, double dy) {
         return new BoxMm(x + dx, y + dy, width, height);
     }

@@ -26,6 +26,15 @@ public final class PathData {
         BoxMm own = BoxMm.of(shape.getBounds2D());
         AffineTransform toUnit = AffineTransform.getScaleInstance(1 / own.width(), 1 / own.height());
         toUnit.translate(-own.x(), -own.y());
+        return text(shape, toUnit);
+    }
+
+    /** An outline that is in the unit square already, to four places. */
+    public static String of(Shape shape) {
+        return text(shape, new AffineTransform());
+    }
+
+    private static String text(Shape shape, AffineTransform toUnit) {
         StringBuilder text = new StringBuilder();
         double[] at = new double[6];
         for (PathIterator path = shape.getPathIterator(toUnit); !path.isDone(); path.next()) {

@@ -6,6 +6,7 @@ import java.awt.geom.Ellipse2D;
 import java.awt.geom.Path2D;
 import java.awt.geom.RoundRectangle2D;
 import java.util.List;
+import wovenset.core.drawing.Drawing;
 
 /** An outline in millimetres, as a value: equal shapes have equal texts. */
 public sealed interface ShapeMm {
@@ -139,6 +140,25 @@ public sealed interface ShapeMm {
             AffineTransform toBox = AffineTransform.getTranslateInstance(box.x(), box.y());
             toBox.scale(box.width(), box.height());
             return PathData.parse(data).orElseThrow().createTransformedShape(toBox);
+        }
+
+        @Override
+        public BoxMm bounds() {
+            return box;
+        }
+    }
+
+    /**
+     * One part of an ornament that is drawn into its box.
+     *
+     * @param part counted from 0
+     */
+    record Ornament(BoxMm box, Drawing drawing, int part) implements ShapeMm {
+        @Override
+        public Shape path() {
+            AffineTransform toBox = AffineTransform.getTranslateInstance(box.x(), box.y());
+            toBox.scale(box.width(), box.height());
+            return drawing.picture().parts().get(part).path().createTransformedShape(toBox);
         }
 
         @Override

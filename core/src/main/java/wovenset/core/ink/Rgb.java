@@ -12,9 +12,30 @@ public record Rgb(String hex) {
     /** Of words that nobody has given another colour. */
     public static final Rgb INK = new Rgb("#22293a");
 
+    /** On a ground of this luminance black and white words have the same contrast. */
+    private static final double MIDDLE = 0.179;
+
     public Rgb {
         hex = hex.toLowerCase(Locale.ROOT);
         Checks.that(FORM.matcher(hex).matches(), Reason.COLOUR);
+    }
+
+    /** Whether light words read better on it than dark ones: its relative luminance (WCAG 2.2) is below that of the middle. */
+    public boolean isDark() {
+        return luminance() < MIDDLE;
+    }
+
+    /** The relative luminance, 0 black to 1 white (WCAG 2.2). */
+    public double luminance() {
+        Color colour = awt();
+        return 0.2126 * linear(colour.getRed())
+                + 0.7152 * linear(colour.getGreen())
+                + 0.0722 * linear(colour.getBlue());
+    }
+
+    private static double linear(int value) {
+        double share = value / 255.0;
+        return share <= 0.04045 ? share / 12.92 : Math.pow((share + 0.055) / 1.055, 2.4);
     }
 
     public Color awt() {

@@ -1,8 +1,15 @@
 package wovenset.core.item;
 
+import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import wovenset.core.drawing.Drawing;
+import wovenset.core.drawing.Part;
+import wovenset.core.drawing.Picture;
+import wovenset.core.ink.Rgb;
 import wovenset.core.said.Checks;
 import wovenset.core.said.Reason;
+import wovenset.core.style.Course;
 import wovenset.core.style.TextStyle;
 
 /** What a frame shows. */
@@ -16,12 +23,64 @@ public sealed interface Fill {
     record OwnPhoto(UUID entry, Crop crop) implements Fill {}
 
     /** Words of its own instead of a photo. */
-    record Words(String text, TextStyle style) implements Fill {
+    record Words(String text, TextStyle style, Course course) implements Fill {
         /** In characters as a person counts them (code points). */
         public static final int LONGEST = 20_000;
 
         public Words {
             Checks.that(text.codePointCount(0, text.length()) <= LONGEST, Reason.TEXT_LENGTH, LONGEST);
+        }
+
+        public Words(String text, TextStyle style) {
+            this(text, style, Course.STRAIGHT);
+        }
+
+        public Words withText(String newText) {
+            return new Words(newText, style, course);
+        }
+
+        public Words withStyle(TextStyle newStyle) {
+            return new Words(text, newStyle, course);
+        }
+
+        public Words withCourse(Course newCourse) {
+            return new Words(text, style, newCourse);
+        }
+    }
+
+    /**
+     * A drawing instead of a photo; rings are none of these but frames' outlines.
+     *
+     * @param colours one for each of its parts
+     * @param words what stands on a ribbon's face, along its own curve; empty for drawings that have none
+     */
+    record Ornament(Drawing drawing, List<Rgb> colours, Optional<Words> words) implements Fill {
+        public Ornament {
+            colours = List.copyOf(colours);
+            Picture picture = drawing.picture();
+            Checks.that(picture.opening().isEmpty(), Reason.RING_IS_OUTLINE);
+            Checks.that(
+                    colours.size() == picture.parts().size(),
+                    Reason.ORNAMENT_COLOURS,
+                    picture.parts().size());
+            Checks.that(words.isEmpty() == picture.spine().isEmpty(), Reason.ORNAMENT_WORDS);
+        }
+
+        /** As it is drawn. */
+        public static Ornament of(Drawing drawing, TextStyle style) {
+            Picture picture = drawing.picture();
+            return new Ornament(
+                    drawing,
+                    picture.parts().stream().map(Part::usual).toList(),
+                    picture.spine().map(spine -> new Words("", style)));
+        }
+
+        public Ornament withColours(List<Rgb> newColours) {
+            return new Ornament(drawing, newColours, words);
+        }
+
+        public Ornament withWords(Words newWords) {
+            return new Ornament(drawing, colours, Optional.of(newWords));
         }
     }
 

@@ -1,6 +1,8 @@
 package wovenset.core.item;
 
+import java.util.Optional;
 import java.util.UUID;
+import java.util.function.UnaryOperator;
 import wovenset.core.said.Checks;
 import wovenset.core.said.Reason;
 import wovenset.core.style.Outline;
@@ -66,8 +68,29 @@ public record Frame(
         return !isSlotted();
     }
 
-    public boolean showsWords() {
-        return fill instanceof Fill.Words;
+    /** Whether it shows a photo, or has nothing in it yet. */
+    public boolean isForPhotos() {
+        return !(fill instanceof Fill.Words || fill instanceof Fill.Ornament);
+    }
+
+    /** The words that stand in it instead of a photo, or on the ribbon that it shows. */
+    public Optional<Fill.Words> ownWords() {
+        if (fill instanceof Fill.Words own) {
+            return Optional.of(own);
+        }
+        return fill instanceof Fill.Ornament ornament ? ornament.words() : Optional.empty();
+    }
+
+    /** With other words where it has some; see {@link #ownWords}. */
+    public Frame mapOwnWords(UnaryOperator<Fill.Words> change) {
+        if (fill instanceof Fill.Words own) {
+            return withFill(change.apply(own));
+        }
+        return fill instanceof Fill.Ornament ornament
+                ? ornament.words()
+                        .map(own -> withFill(ornament.withWords(change.apply(own))))
+                        .orElse(this)
+                : this;
     }
 
     /** The crop of its photo; centred if it shows none of its own. */

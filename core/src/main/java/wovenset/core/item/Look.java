@@ -1,5 +1,6 @@
 package wovenset.core.item;
 
+import wovenset.core.ink.Blend;
 import wovenset.core.said.Checks;
 import wovenset.core.said.Reason;
 
@@ -8,25 +9,30 @@ import wovenset.core.said.Reason;
  * styles.
  *
  * @param opacity 0 not to be seen to 1 solid
+ * @param blend how it lies on what is behind it
  * @param hidden neither shown nor printed
  * @param locked not to be moved by hand, nor by a change of the page
  */
-public record Look(double opacity, boolean hidden, boolean locked) {
-    public static final Look PLAIN = new Look(1, false, false);
+public record Look(double opacity, Blend blend, boolean hidden, boolean locked) {
+    public static final Look PLAIN = new Look(1, Blend.NORMAL, false, false);
 
     public Look {
         Checks.that(opacity >= 0 && opacity <= 1, Reason.OPACITY);
     }
 
     public Look withOpacity(double newOpacity) {
-        return new Look(newOpacity, hidden, locked);
+        return new Look(newOpacity, blend, hidden, locked);
+    }
+
+    public Look withBlend(Blend newBlend) {
+        return new Look(opacity, newBlend, hidden, locked);
     }
 
     public Look withHidden(boolean isHidden) {
-        return new Look(opacity, isHidden, locked);
+        return new Look(opacity, blend, isHidden, locked);
     }
 
     public Look withLocked(boolean isLocked) {
-        return new Look(opacity, hidden, isLocked);
+        return new Look(opacity, blend, hidden, isLocked);
     }
 }

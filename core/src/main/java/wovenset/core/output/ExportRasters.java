@@ -94,6 +94,11 @@ final class ExportRasters implements PhotoRasters {
         }
 
         @Override
+        public void said(Op.Said said) {
+            // Takes nothing.
+        }
+
+        @Override
         public void glyphs(Op.Glyphs glyphs) {
             // Takes nothing.
         }

@@ -77,6 +77,11 @@ final class PdfPhotos implements PdfImages {
             }
 
             @Override
+            public void said(Op.Said said) {
+                // Shows no photo.
+            }
+
+            @Override
             public void glyphs(Op.Glyphs glyphs) {}
         }));
     }

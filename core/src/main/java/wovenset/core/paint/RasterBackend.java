@@ -16,6 +16,7 @@ import java.util.Optional;
 import wovenset.core.display.Op;
 import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.ShapeMm;
+import wovenset.core.ink.Blend;
 import wovenset.core.ink.Paint;
 import wovenset.core.words.Typefaces;
 
@@ -57,7 +58,7 @@ final class RasterBackend implements Op.Visitor {
     public void group(Op.Group group) {
         AffineTransform before = graphics.getTransform();
         graphics.transform(group.to().awt());
-        if (group.opacity() < 1 || group.fade().isPresent()) {
+        if (group.isLayer()) {
             onLayer(group, Optional.empty());
         } else if (group.clip().isEmpty()) {
             draw(group.children());
@@ -110,7 +111,10 @@ final class RasterBackend implements Op.Visitor {
             graphics.fill(toDevice.createTransformedShape(clip.get().path()));
         } else {
             var solid = graphics.getComposite();
-            graphics.setComposite(AlphaComposite.SrcOver.derive((float) group.opacity()));
+            graphics.setComposite(
+                    group.blend() == Blend.NORMAL
+                            ? AlphaComposite.SrcOver.derive((float) group.opacity())
+                            : new BlendComposite(group.blend(), group.opacity()));
             graphics.drawImage(layer, bounds.x, bounds.y, null);
             graphics.setComposite(solid);
         }
@@ -210,6 +214,11 @@ final class RasterBackend implements Op.Visitor {
         larger.scale(1 + 4 / Math.max(1, width), 1 + 4 / Math.max(1, height));
         larger.translate(-image.getWidth() / 2.0, -image.getHeight() / 2.0);
         return larger;
+    }
+
+    @Override
+    public void said(Op.Said said) {
+        draw(said.signs());
     }
 
     /** Filled outlines, which stand exactly where they do in print at any scale. */

@@ -34,11 +34,11 @@ public record Pattern(String name, Length width, Length height, Page page, Style
         }
         List<Frame> frames = page.frames();
         Checks.that(
-                !frames.stream().allMatch(Frame::showsWords) && frames.size() <= MOST_FRAMES,
+                frames.stream().anyMatch(Frame::isForPhotos) && frames.size() <= MOST_FRAMES,
                 Reason.PATTERN_FRAMES,
                 MOST_FRAMES);
         Checks.that(
-                frames.stream().allMatch(frame -> frame.isEmpty() || frame.showsWords()), Reason.PATTERN_WITH_PHOTOS);
+                frames.stream().allMatch(frame -> frame.isEmpty() || !frame.isForPhotos()), Reason.PATTERN_WITH_PHOTOS);
     }
 
     public Arrangement arrangement() {

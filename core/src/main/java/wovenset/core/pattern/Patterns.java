@@ -68,7 +68,7 @@ public final class Patterns {
         Page empty = page.with(
                 arrangement,
                 Items.mapFrames(
-                        page.items(), frame -> Optional.of(frame.showsWords() ? frame : frame.emptied(frame.id()))));
+                        page.items(), frame -> Optional.of(frame.isForPhotos() ? frame.emptied(frame.id()) : frame)));
         return new Pattern(
                 name, piece.format().width(), piece.format().height(), empty.withPictures(List.of()), piece.styles());
     }
@@ -98,9 +98,7 @@ public final class Patterns {
     }
 
     private static Frame scaled(Frame frame, double scale, Format from, Format to) {
-        Frame worded = frame.fill() instanceof Fill.Words words
-                ? frame.withFill(new Fill.Words(words.text(), words.style().scaled(scale)))
-                : frame;
+        Frame worded = frame.mapOwnWords(words -> words.withStyle(words.style().scaled(scale)));
         return worded.placement() instanceof Placement.Free free
                 ? worded.withPlacement(FreeScale.scaled(free, from, to))
                 : worded;
@@ -173,7 +171,7 @@ public final class Patterns {
     public static List<Place> sketch(Pattern pattern) {
         Map<UUID, Entry> entries = new HashMap<>();
         Page page = pattern.page().mapFrames(frame -> {
-            if (frame.showsWords()) {
+            if (!frame.isForPhotos()) {
                 return frame;
             }
             Entry entry = Entry.of(frame.id(), new PhotoId(String.format("%064x", entries.size())), "");

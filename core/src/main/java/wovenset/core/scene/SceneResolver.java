@@ -17,6 +17,7 @@ import wovenset.core.frame.FrameResolver;
 import wovenset.core.frame.ResolvedFrame;
 import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.BoxMm;
+import wovenset.core.ink.Blend;
 import wovenset.core.ink.Paint;
 import wovenset.core.item.Crop;
 import wovenset.core.item.Fill;
@@ -142,27 +143,34 @@ public final class SceneResolver {
                     @Override
                     public List<Unit> group(Group group) {
                         List<Unit> children = units(group.children(), hidden);
-                        double opacity = group.look().opacity();
-                        return opacity == 1 || children.isEmpty() ? children : List.of(one(group, children));
+                        boolean plain =
+                                group.look().opacity() == 1 && group.look().blend() == Blend.NORMAL;
+                        return plain || children.isEmpty() ? children : List.of(one(group, children));
                     }
                 }));
             }
             return units;
         }
 
-        /** A group that is seen through shows as one thing: what lies behind its front must not show through it. */
+        /** A group that is seen through or blended shows as one thing: what lies behind its front must not show through it. */
         private static Unit one(Group group, List<Unit> children) {
             double x = children.get(0).x();
             double y = children.get(0).y();
             List<Op> ops = new ArrayList<>();
             for (Unit child : children) {
                 ops.add(new Op.Group(
-                        Affine.shift(grain(child.x() - x), grain(child.y() - y)), 1, Optional.empty(), child.ops()));
+                        Affine.shift(grain(child.x() - x), grain(child.y() - y)),
+                        1,
+                        child.blend(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        child.ops()));
             }
             return new Unit(
                     group.id(),
                     x,
                     y,
+                    group.look().blend(),
                     List.of(new Op.Group(Affine.IDENTITY, group.look().opacity(), Optional.empty(), ops)));
         }
 
@@ -177,7 +185,8 @@ public final class SceneResolver {
             frames.add(new FrameScene(frame.id(), box, bounds, hidden, look, resolved));
             return hidden || resolved.ops().isEmpty()
                     ? Optional.empty()
-                    : Optional.of(new Unit(frame.id(), box.x(), box.y(), resolved.ops()));
+                    : Optional.of(
+                            new Unit(frame.id(), box.x(), box.y(), frame.look().blend(), resolved.ops()));
         }
 
         private FrameLook look(Frame frame, Place place) {
@@ -197,9 +206,10 @@ public final class SceneResolver {
                     fall(style, place.turnDegrees()),
                     frame.look().opacity(),
                     photo(frame, place),
-                    frame.fill() instanceof Fill.Words words
-                            ? Optional.of(new FrameLook.Text(words.text(), words.style()))
+                    frame.fill() instanceof Fill.Ornament ornament
+                            ? Optional.of(new FrameLook.Ornament(ornament.drawing(), ornament.colours()))
                             : Optional.empty(),
+                    frame.ownWords().map(words -> new FrameLook.Text(words.text(), words.style(), words.course())),
                     piece.wordsOf(page, frame),
                     piece.styles().captions());
         }

@@ -1,10 +1,15 @@
 package wovenset.core.style;
 
+import java.util.List;
+import wovenset.core.drawing.Drawing;
+import wovenset.core.drawing.Opening;
+import wovenset.core.drawing.Part;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.geometry.Form;
 import wovenset.core.geometry.PathData;
 import wovenset.core.geometry.ShapeMm;
 import wovenset.core.geometry.Tear;
+import wovenset.core.ink.Rgb;
 import wovenset.core.measure.Length;
 import wovenset.core.said.Checks;
 import wovenset.core.said.Reason;
@@ -20,6 +25,11 @@ public sealed interface Outline {
      * @param beyondMm outwards of the form that fills the box; inwards if negative
      */
     ShapeMm shape(BoxMm box, Corners corners, double beyondMm);
+
+    /** The box that a picture in a frame of this form is placed in. */
+    default BoxMm picture(BoxMm frame) {
+        return frame;
+    }
 
     /** Four sides, with corners as the frame's style has them. */
     record Rect() implements Outline {
@@ -115,6 +125,53 @@ public sealed interface Outline {
         /** The paper that the picture is on. */
         public ShapeMm paper(BoxMm box) {
             return layer(box, Tear.Layer.CORE);
+        }
+    }
+
+    /**
+     * The round opening of a ring, which is drawn over the picture's edge. The ring keeps its proportion: it is as large as fits
+     * the frame, in its middle.
+     *
+     * @param colours one for each of its parts
+     */
+    record Ringed(Drawing ring, List<Rgb> colours) implements Outline {
+        public Ringed {
+            colours = List.copyOf(colours);
+            Checks.that(ring.picture().opening().isPresent(), Reason.NO_RING);
+            int parts = ring.picture().parts().size();
+            Checks.that(colours.size() == parts, Reason.ORNAMENT_COLOURS, parts);
+        }
+
+        /** A ring as it is drawn. */
+        public static Ringed of(Drawing ring) {
+            return new Ringed(
+                    ring, ring.picture().parts().stream().map(Part::usual).toList());
+        }
+
+        /** Where the whole ring lies in a frame. */
+        public BoxMm ringBox(BoxMm frame) {
+            return frame.fitted(ring.picture().width() / ring.picture().height());
+        }
+
+        /** The box of what shows through the ring; concentric with it. */
+        public BoxMm opening(BoxMm frame) {
+            BoxMm box = ringBox(frame);
+            Opening opening = ring.picture().opening().orElseThrow();
+            return new BoxMm(
+                    box.x() + (opening.centreX() - opening.radiusX()) * box.width(),
+                    box.y() + (opening.centreY() - opening.radiusY()) * box.height(),
+                    2 * opening.radiusX() * box.width(),
+                    2 * opening.radiusY() * box.height());
+        }
+
+        @Override
+        public BoxMm picture(BoxMm frame) {
+            return opening(frame);
+        }
+
+        @Override
+        public ShapeMm shape(BoxMm box, Corners corners, double beyondMm) {
+            return around(new ShapeMm.Oval(opening(box)), beyondMm);
         }
     }
 

@@ -14,7 +14,14 @@ import wovenset.core.said.Reason;
  * @param stand where words that need less than the frame's height stand in it
  */
 public record TextStyle(
-        String typeface, Weight weight, double sizePt, double leading, Align align, Stand stand, Rgb colour) {
+        String typeface,
+        Weight weight,
+        Slant slant,
+        double sizePt,
+        double leading,
+        Align align,
+        Stand stand,
+        Rgb colour) {
     public static final double SMALLEST = 4;
     public static final double LARGEST = 800;
     private static final double MM_PER_PT = 25.4 / 72;
@@ -28,6 +35,12 @@ public record TextStyle(
     public enum Weight {
         REGULAR,
         BOLD
+    }
+
+    /** Whether letters lean. */
+    public enum Slant {
+        UPRIGHT,
+        ITALIC
     }
 
     /** Where lines end that are narrower than the frame. */
@@ -45,13 +58,15 @@ public record TextStyle(
 
     /** A title that suits a page of this size: a fourteenth of its shorter side high. */
     public static TextStyle title(Format format) {
-        return new TextStyle("Alegreya", Weight.BOLD, share(format, 14), 1.15, Align.CENTRE, Stand.MIDDLE, Rgb.INK);
+        return new TextStyle(
+                "Alegreya", Weight.BOLD, Slant.UPRIGHT, share(format, 14), 1.15, Align.CENTRE, Stand.MIDDLE, Rgb.INK);
     }
 
     /** Words to read that suit a page of this size. */
     public static TextStyle reading(Format format) {
         double size = share(format, 45);
-        return new TextStyle("Alegreya", Weight.REGULAR, Math.max(9, size), 1.35, Align.LEFT, Stand.MIDDLE, Rgb.INK);
+        return new TextStyle(
+                "Alegreya", Weight.REGULAR, Slant.UPRIGHT, Math.max(9, size), 1.35, Align.LEFT, Stand.MIDDLE, Rgb.INK);
     }
 
     private static double share(Format format, int part) {
@@ -72,6 +87,6 @@ public record TextStyle(
     public TextStyle scaled(double by) {
         double size = Math.round(sizePt * by * 10) / 10.0;
         return new TextStyle(
-                typeface, weight, Math.min(LARGEST, Math.max(SMALLEST, size)), leading, align, stand, colour);
+                typeface, weight, slant, Math.min(LARGEST, Math.max(SMALLEST, size)), leading, align, stand, colour);
     }
 }

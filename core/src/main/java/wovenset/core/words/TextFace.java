@@ -8,6 +8,7 @@ public final class TextFace {
 
     /** The name of the face. */
     public static String of(TextStyle style) {
-        return style.weight() == TextStyle.Weight.BOLD ? Typefaces.bold(style.typeface()) : style.typeface();
+        return Typefaces.face(
+                style.typeface(), style.weight() == TextStyle.Weight.BOLD, style.slant() == TextStyle.Slant.ITALIC);
     }
 }

@@ -16,21 +16,49 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
 
 /**
- * The typefaces that ship with the application (all under the SIL Open Font License), each regular and bold. A face is named by
- * its typeface, a bold one by {@link #bold}.
+ * The typefaces that ship with the application (all under the SIL Open Font License), regular, and where they have such letters bold
+ * and italic, too. A face is named by its typeface, another one than the regular by {@link #face}.
  */
 public final class Typefaces {
     private static final String BOLD = " Bold";
-    /** Without their weight and what it is called. */
-    private static final Map<String, String> FILES = new LinkedHashMap<>();
+    private static final String ITALIC = " Italic";
+    private static final Map<String, Typeface> FAMILIES = new LinkedHashMap<>();
 
     static {
-        FILES.put("Alegreya", "Alegreya");
-        FILES.put("Source Sans 3", "SourceSans3");
-        FILES.put("Kalam", "Kalam");
+        // The two that pieces begin with, and then by their names.
+        ship("Alegreya", "Alegreya", true, true);
+        ship("Source Sans 3", "SourceSans3", true, true);
+        ship("Kalam", "Kalam", true, false);
+        ship("Amatic SC", "AmaticSC", true, false);
+        ship("Bitter", "Bitter", true, true);
+        ship("Caveat", "Caveat", true, false);
+        ship("Comfortaa", "Comfortaa", true, false);
+        ship("Dancing Script", "DancingScript", true, false);
+        ship("EB Garamond", "EBGaramond", true, true);
+        ship("Fira Sans", "FiraSans", true, true);
+        ship("Great Vibes", "GreatVibes", false, false);
+        ship("Literata", "Literata", true, true);
+        ship("Lobster", "Lobster", false, false);
+        ship("Montserrat", "Montserrat", true, true);
+        ship("Oswald", "Oswald", true, false);
+        ship("Pacifico", "Pacifico", false, false);
+        ship("Playfair Display", "PlayfairDisplay", true, true);
+        ship("Source Serif 4", "SourceSerif4", true, true);
     }
+
+    private static void ship(String name, String file, boolean hasBold, boolean hasItalic) {
+        FAMILIES.put(name, new Typeface(name, file, hasBold, hasItalic));
+    }
+
+    /**
+     * A family of faces.
+     *
+     * @param file what its files' names begin with
+     */
+    public record Typeface(String name, String file, boolean hasBold, boolean hasItalic) {}
 
     private static final Map<String, Font> LOADED = new ConcurrentHashMap<>();
 
@@ -43,14 +71,33 @@ public final class Typefaces {
 
     private Typefaces() {}
 
-    /** The name of a typeface's bold face. */
+    /** The name of a typeface's bold face; of its regular one if it has none. */
     public static String bold(String typeface) {
-        return typeface + BOLD;
+        return face(typeface, true, false);
+    }
+
+    /** The name of the face that comes nearest: a typeface without bold or italic letters is set in those that it has. */
+    public static String face(String typeface, boolean bold, boolean italic) {
+        Typeface family = family(typeface);
+        return typeface + (bold && family.hasBold() ? BOLD : "") + (italic && family.hasItalic() ? ITALIC : "");
+    }
+
+    private static Typeface family(String typeface) {
+        Typeface family = FAMILIES.get(typeface);
+        if (family == null) {
+            throw new IllegalArgumentException("No typeface named " + typeface);
+        }
+        return family;
+    }
+
+    /** The typefaces, the default first. */
+    public static List<Typeface> all() {
+        return List.copyOf(FAMILIES.values());
     }
 
     /** The typefaces' names, the default first. */
     public static List<String> names() {
-        return List.copyOf(FILES.keySet());
+        return List.copyOf(FAMILIES.keySet());
     }
 
     /** The face at a size of one user unit, with kerning. */
@@ -82,16 +129,25 @@ public final class Typefaces {
         return (lineHeight - ascent - descent) / 2 + ascent;
     }
 
+    /** Signs of a text that a face has no shape for, each once. */
+    public static String missing(String name, String text) {
+        Font face = font(name);
+        return text.codePoints()
+                .distinct()
+                .filter(sign -> !Character.isWhitespace(sign) && !face.canDisplay(sign))
+                .mapToObj(Character::toString)
+                .collect(Collectors.joining());
+    }
+
     private record Line(String typeface, String text) {}
 
     /** The TrueType file of a face; the caller closes it. */
     public static InputStream file(String name) {
-        boolean isBold = name.endsWith(BOLD);
-        String family = FILES.get(isBold ? name.substring(0, name.length() - BOLD.length()) : name);
-        if (family == null) {
-            throw new IllegalArgumentException("No typeface named " + name);
-        }
-        String file = family + (isBold ? "_700Bold.ttf" : "_400Regular.ttf");
+        boolean italic = name.endsWith(ITALIC);
+        String upright = italic ? name.substring(0, name.length() - ITALIC.length()) : name;
+        boolean isBold = upright.endsWith(BOLD);
+        Typeface family = family(isBold ? upright.substring(0, upright.length() - BOLD.length()) : upright);
+        String file = family.file() + (isBold ? "_700Bold" : "_400Regular") + (italic ? "_Italic" : "") + ".ttf";
         return Objects.requireNonNull(Typefaces.class.getResourceAsStream(file), file);
     }
 

@@ -5,7 +5,6 @@ import java.awt.font.FontRenderContext;
 import java.awt.font.TextLayout;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Collectors;
 
 /**
  * Fits words into a width and the lines that there is room for.
@@ -67,11 +66,7 @@ public final class WordFitter {
      */
     public static FittedWords fit(String text, String typeface, double sizePt, double widthMm, Room room) {
         Font font = Typefaces.font(typeface).deriveFont(MEASURED_AT);
-        String missing = text.codePoints()
-                .distinct()
-                .filter(c -> !Character.isWhitespace(c) && !font.canDisplay(c))
-                .mapToObj(Character::toString)
-                .collect(Collectors.joining());
+        String missing = Typefaces.missing(typeface, text);
         WordFitter fitter = new WordFitter(text.strip(), font, widthMm);
         double size = sizePt;
         List<String> broken = fitter.lines(size);

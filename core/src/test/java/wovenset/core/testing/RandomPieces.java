@@ -20,8 +20,10 @@ import wovenset.core.arrangement.Scattered;
 import wovenset.core.arrangement.Slicing;
 import wovenset.core.arrangement.SlicingTree;
 import wovenset.core.arrangement.Track;
+import wovenset.core.drawing.Drawing;
 import wovenset.core.geometry.Box;
 import wovenset.core.geometry.Form;
+import wovenset.core.ink.Blend;
 import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
 import wovenset.core.item.Crop;
@@ -47,6 +49,7 @@ import wovenset.core.piece.SharedPicture;
 import wovenset.core.style.Band;
 import wovenset.core.style.CaptionStyle;
 import wovenset.core.style.Corners;
+import wovenset.core.style.Course;
 import wovenset.core.style.CutMarks;
 import wovenset.core.style.EdgeRun;
 import wovenset.core.style.FrameStyle;
@@ -263,8 +266,9 @@ public final class RandomPieces {
     }
 
     private Outline outline() {
-        return switch (random.nextInt(5)) {
+        return switch (random.nextInt(6)) {
             case 0 -> new Outline.Rect();
+            case 5 -> new Outline.Ringed(Drawing.TWINE_RING, List.of(colour(), colour()));
             case 4 ->
                 new Outline.Torn(
                         random.nextBoolean(), true, random.nextBoolean(), false, length(0, 9), random.nextInt());
@@ -309,6 +313,7 @@ public final class RandomPieces {
         return new TextStyle(
                 "Kalam",
                 any(TextStyle.Weight.values()),
+                any(TextStyle.Slant.values()),
                 4 + random.nextInt(500) / 7.0,
                 1 + random.nextInt(10) / 9.0,
                 any(TextStyle.Align.values()),
@@ -321,9 +326,25 @@ public final class RandomPieces {
             return new Fill.Through(any(pictures).id());
         }
         if (random.nextInt(5) == 0) {
-            return new Fill.Words(any(WORDS), textStyle());
+            return ownWords();
+        }
+        if (random.nextInt(5) == 0) {
+            return random.nextBoolean()
+                    ? new Fill.Ornament(Drawing.ARCHED_RIBBON, times(3, 3, this::colour), Optional.of(ownWords()))
+                    : new Fill.Ornament(Drawing.BRAID_DIVIDER, times(2, 2, this::colour), Optional.empty());
         }
         return entries.size() == 0 || random.nextInt(4) == 0 ? Fill.EMPTY : new Fill.OwnPhoto(any(entries), crop());
+    }
+
+    private Fill.Words ownWords() {
+        Course course =
+                switch (random.nextInt(4)) {
+                    case 0 -> new Course.Arc(any(List.of(-300.0, -5.0, 60.0)));
+                    case 1 -> new Course.Circle(random.nextBoolean());
+                    case 2 -> new Course.Wave(2 * random.nextDouble() - 1);
+                    default -> Course.STRAIGHT;
+                };
+        return new Fill.Words(any(WORDS), textStyle(), course);
     }
 
     private Crop crop() {
@@ -342,7 +363,7 @@ public final class RandomPieces {
     }
 
     private Look look() {
-        return new Look(random.nextDouble(), random.nextBoolean(), random.nextBoolean());
+        return new Look(random.nextDouble(), any(Blend.values()), random.nextBoolean(), random.nextBoolean());
     }
 
     private Band band() {

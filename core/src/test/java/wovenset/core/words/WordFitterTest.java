@@ -66,8 +66,16 @@ class WordFitterTest {
 
     @Test
     void everyShippedTypefaceLoadsUnderItsOwnName() {
-        assertThat(Typefaces.names()).hasSizeGreaterThanOrEqualTo(2).allSatisfy(name -> assertThat(
-                        Typefaces.font(name).getFontName())
-                .startsWith(name.split(" ")[0]));
+        assertThat(Typefaces.all()).hasSize(18).allSatisfy(family -> {
+            String name = family.name();
+            String first = name.split(" ")[0];
+            assertThat(Typefaces.font(name).getFontName()).startsWith(first);
+            String boldest = Typefaces.face(name, true, true);
+            assertThat(Typefaces.font(boldest).getFontName()).startsWith(first);
+            assertThat(boldest.contains("Bold")).isEqualTo(family.hasBold());
+            assertThat(boldest.contains("Italic")).isEqualTo(family.hasItalic());
+        });
+        // A typeface with one face only is set in it, whatever is asked for.
+        assertThat(Typefaces.face("Pacifico", true, true)).isEqualTo("Pacifico");
     }
 }

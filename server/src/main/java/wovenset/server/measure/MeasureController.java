@@ -26,6 +26,9 @@ class MeasureController {
     /** @param text the length in the field's unit, as the field should show it */
     record LengthAnswer(Length length, String text) {}
 
+    /** @param bold whether it has bold letters of its own */
+    record TypefaceView(String name, boolean bold, boolean italic) {}
+
     @GetMapping("/length")
     LengthAnswer length(
             @RequestParam String text, @RequestParam LengthUnit unit, @RequestParam(defaultValue = "300") double ppi) {
@@ -35,17 +38,20 @@ class MeasureController {
     }
 
     @GetMapping("/typefaces")
-    List<String> typefaces() {
-        return Typefaces.names();
+    List<TypefaceView> typefaces() {
+        return Typefaces.all().stream()
+                .map(one -> new TypefaceView(one.name(), one.hasBold(), one.hasItalic()))
+                .toList();
     }
 
     /** A face's own file, so that words can be typed in it as they will print. */
-    @GetMapping("/typefaces/{name}/{weight}")
-    ResponseEntity<InputStreamResource> face(@PathVariable String name, @PathVariable TextStyle.Weight weight) {
+    @GetMapping("/typefaces/{name}/{weight}/{slant}")
+    ResponseEntity<InputStreamResource> face(
+            @PathVariable String name, @PathVariable TextStyle.Weight weight, @PathVariable TextStyle.Slant slant) {
         if (!Typefaces.names().contains(name)) {
             throw new NotFoundException("No typeface is called " + name + ".");
         }
-        String face = weight == TextStyle.Weight.BOLD ? Typefaces.bold(name) : name;
+        String face = Typefaces.face(name, weight == TextStyle.Weight.BOLD, slant == TextStyle.Slant.ITALIC);
         return ResponseEntity.ok()
                 .contentType(MediaType.parseMediaType("font/ttf"))
                 .cacheControl(CacheControl.maxAge(Duration.ofDays(1)))

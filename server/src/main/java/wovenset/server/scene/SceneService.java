@@ -103,7 +103,7 @@ public class SceneService {
         for (Unit unit : scene.pictures()) {
             String name = names.get(unit.ops(), ops -> hash(ops.toString()));
             units.put(name, unit);
-            shown.add(new SceneView.UnitView(unit.itemId(), name, unit.x(), unit.y(), unit.ownInk()));
+            shown.add(new SceneView.UnitView(unit.itemId(), name, unit.x(), unit.y(), unit.ownInk(), unit.blend()));
         }
         return new SceneView(
                 page.id(),

@@ -5,6 +5,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.annotation.JsonSerialize;
 import wovenset.core.geometry.BoxMm;
+import wovenset.core.ink.Blend;
 import wovenset.core.ink.Rgb;
 import wovenset.core.item.Crop;
 import wovenset.core.measure.Length;
@@ -38,13 +39,15 @@ public record SceneView(
      * @param name of its look: equal names, equal pictures, wherever they lie
      * @param x where its own axes begin
      * @param ink all that it paints, in its own axes
+     * @param blend how it lies on what is behind it
      */
     public record UnitView(
             UUID itemId,
             String name,
             @JsonSerialize(using = Rounded.class) double x,
             @JsonSerialize(using = Rounded.class) double y,
-            BoxMm ink) {}
+            BoxMm ink,
+            Blend blend) {}
 
     /**
      * A grid's columns and rows.

@@ -45,7 +45,8 @@ public final class Upgrades {
 
     /**
      * Version 7: what covers a band or a ground is one of several kinds of paint, and a band may be bevelled; corners are cut in several ways;
-     * a style has a foot and a list of effects, of which the shadow is one. The tree is changed, wherever in it these are.
+     * a style has a foot and a list of effects, of which the shadow is one; words run along a course,
+     * and things blend with what lies behind them. The tree is changed, wherever in it these are.
      *
      * @return the same tree
      */
@@ -59,6 +60,13 @@ public final class Upgrades {
             }
             if (object.has("frames") && object.has("captions") && object.has("ground")) {
                 ((ObjectNode) object.path("ground")).put("kind", "solid");
+            }
+            if (object.has("opacity") && object.has("hidden")) {
+                object.put("blend", "NORMAL");
+            }
+            if (object.has("text") && object.has("style")) {
+                ((ObjectNode) object.path("style")).put("slant", "UPRIGHT");
+                object.putObject("course").put("kind", "straight");
             }
             switch (object.path("kind").asString("")) {
                 case "plain" -> solid(object).put("kind", "covered");

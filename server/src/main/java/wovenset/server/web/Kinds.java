@@ -14,6 +14,7 @@ import wovenset.core.item.Fill;
 import wovenset.core.item.FrameWords;
 import wovenset.core.item.Item;
 import wovenset.core.item.Placement;
+import wovenset.core.style.Course;
 import wovenset.core.style.Ground;
 import wovenset.core.style.Outline;
 import wovenset.core.style.StyleDifference;
@@ -34,6 +35,7 @@ final class Kinds {
             FrameWords.class,
             Outline.class,
             Ground.class,
+            Course.class,
             StyleDifference.class,
             Effect.class,
             Paint.class,

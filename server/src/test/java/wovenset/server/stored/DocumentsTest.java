@@ -103,6 +103,10 @@ class DocumentsTest {
         return version6.replaceAll(
                         "\"ground\":\\{\"kind\":\"plain\",\"colour\":((\"#\\w+\"))}",
                         "\"ground\":{\"kind\":\"covered\"," + solid + "}")
+                .replaceAll("\"opacity\":([\\d.E-]+)", "\"opacity\":$1,\"blend\":\"NORMAL\"")
+                .replaceAll(
+                        "\"text\":(\"[^\"]*\"),\"style\":\\{([^}]*)}",
+                        "\"text\":$1,\"style\":{$2,\"slant\":\"UPRIGHT\"},\"course\":{\"kind\":\"straight\"}")
                 .replaceAll("\"ground\":\\{\"colour\":(\"#\\w+\")}", "\"ground\":{\"kind\":\"solid\",\"colour\":$1}")
                 .replaceAll(
                         "\\{\"width\":(\\d+),\"colour\":(\"#\\w+\"),\"side\":(\"\\w+\")}",

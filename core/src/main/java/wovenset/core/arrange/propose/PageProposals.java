@@ -151,7 +151,7 @@ public final class PageProposals {
         return (byHand ? page.frames() : page.slotted())
                 .stream()
                         .filter(frame ->
-                                !frame.isEmpty() && !(byHand && (frame.look().locked() || frame.showsWords())))
+                                !frame.isEmpty() && !(byHand && (frame.look().locked() || !frame.isForPhotos())))
                         .toList();
     }
 

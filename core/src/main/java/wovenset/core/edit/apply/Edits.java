@@ -36,6 +36,7 @@ public final class Edits {
         new FillEdits().register(handlers);
         new WordsEdits(ids).register(handlers);
         new LetterEdits(ids).register(handlers);
+        new OrnamentEdits(ids).register(handlers);
         new ItemEdits(facts, ids).register(handlers);
         new AlignEdits(facts, ids).register(handlers);
         handlers.checkWhole();

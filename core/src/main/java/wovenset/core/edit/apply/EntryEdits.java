@@ -150,7 +150,7 @@ final class EntryEdits {
             if (pages.size() >= Piece.MOST_PAGES) {
                 throw EditRefusedException.of("pages", Reason.TOO_MANY_PAGES_TO_FLOW, Piece.MOST_PAGES);
             }
-            if (last.frames().stream().allMatch(frame -> frame.showsWords() && frame.hasOwnPlace())) {
+            if (last.frames().stream().allMatch(frame -> !frame.isForPhotos() && frame.hasOwnPlace())) {
                 throw EditRefusedException.of("pages", Reason.NO_FRAMES_TO_FLOW);
             }
             pages.add(filled(NewPages.emptyLike(last, ids), next));

@@ -20,7 +20,7 @@ final class FillEdits {
             EntryEdits.checkedEntry(piece, edit.entryId());
             Page page = Named.page(piece, edit.pageId());
             Frame frame = Named.frame(page, edit.frameId());
-            if (frame.showsWords()) {
+            if (!frame.isForPhotos()) {
                 throw EditRefusedException.of("frameId", Reason.FRAME_HAS_WORDS);
             }
             Fill fill = new Fill.OwnPhoto(edit.entryId(), Crop.CENTRED);
@@ -29,11 +29,13 @@ final class FillEdits {
         handlers.on(Edit.EmptyFrame.class, (piece, edit) -> {
             Page page = Named.page(piece, edit.pageId());
             Frame frame = Named.frame(page, edit.frameId());
-            if (frame.showsWords() && frame.hasOwnPlace() && frame.look().locked()) {
+            if (!frame.isForPhotos() && frame.hasOwnPlace() && frame.look().locked()) {
                 throw Named.locked(page, frame);
             }
-            if (frame.showsWords()) {
-                return Outcome.of(piece, withoutWords(page, frame), Doing.TAKE_OUT_WORDS);
+            if (!frame.isForPhotos()) {
+                boolean isDrawing = frame.fill() instanceof Fill.Ornament;
+                return Outcome.of(
+                        piece, without(page, frame), isDrawing ? Doing.TAKE_OUT_ORNAMENT : Doing.TAKE_OUT_WORDS);
             }
             return Outcome.of(piece, page.mapFrame(frame.id(), one -> one.withFill(Fill.EMPTY)), Doing.EMPTY);
         });
@@ -50,8 +52,8 @@ final class FillEdits {
         });
     }
 
-    /** Words that lie in no slot go with their frame: it was made for them. */
-    private static Page withoutWords(Page page, Frame words) {
+    /** Words and drawings that lie in no slot go with their frame: it was made for them. */
+    private static Page without(Page page, Frame words) {
         return page.withItems(Items.mapFrames(page.items(), frame -> {
             if (!frame.id().equals(words.id())) {
                 return Optional.of(frame);

@@ -85,7 +85,7 @@ final class PatternEdits {
                         piece.styles().usual().id(),
                         ownLook ? List.of() : frame.style().differences())));
         List<Frame> words = freeWords(page).isEmpty() ? freeWords(model) : freeWords(page);
-        boolean onlyPrints = model.frames().stream().allMatch(frame -> frame.isSlotted() || frame.showsWords());
+        boolean onlyPrints = model.frames().stream().allMatch(frame -> frame.isSlotted() || !frame.isForPhotos());
         if (model.arrangement() instanceof Scattered scattered && onlyPrints && !filled.isEmpty()) {
             Page titled = page.with(new ByHand(scattered.margins()), words);
             Scattered anew = laying.strewn(piece, titled, filled, scattered.margins(), scattered.recipe());
@@ -122,12 +122,12 @@ final class PatternEdits {
     private static List<Frame> photoPlaces(Page page) {
         List<Frame> places = new ArrayList<>(page.slotted());
         page.frames().stream().filter(Frame::hasOwnPlace).forEach(places::add);
-        places.removeIf(Frame::showsWords);
+        places.removeIf(frame -> !frame.isForPhotos());
         return places;
     }
 
     private static boolean isFreeWords(Frame frame) {
-        return frame.showsWords() && frame.hasOwnPlace();
+        return !frame.isForPhotos() && frame.hasOwnPlace();
     }
 
     /** Words that no slot holds. */

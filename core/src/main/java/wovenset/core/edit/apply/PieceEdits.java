@@ -6,7 +6,6 @@ import wovenset.core.arrangement.Scattered;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.EditRefusedException;
 import wovenset.core.edit.Outcome;
-import wovenset.core.item.Fill;
 import wovenset.core.item.Frame;
 import wovenset.core.item.Placement;
 import wovenset.core.measure.Format;
@@ -81,11 +80,10 @@ final class PieceEdits {
                 to.width().mm() / from.width().mm(),
                 to.height().mm() / from.height().mm());
         boolean locked = frame.look().locked();
-        if (frame.fill() instanceof Fill.Words words && !locked) {
-            return moved(
-                    frame.withFill(new Fill.Words(words.text(), words.style().scaled(by))), from, to);
-        }
-        return moved(frame, from, to);
+        Frame worded = locked
+                ? frame
+                : frame.mapOwnWords(words -> words.withStyle(words.style().scaled(by)));
+        return moved(worded, from, to);
     }
 
     private static Frame moved(Frame frame, Format from, Format to) {

@@ -67,7 +67,7 @@ final class StyleEdits {
         Page page = Named.page(piece, edit.pageId());
         List<Frame> frames = Named.frames(page, edit.frameIds());
         Piece known = withStyle(piece, edit.style());
-        Page dressed = dressing(edit.style().id(), frame -> frames.contains(frame) && !frame.showsWords())
+        Page dressed = dressing(edit.style().id(), frame -> frames.contains(frame) && frame.isForPhotos())
                 .apply(page);
         return Outcome.of(
                 known.mapPage(page.id(), old -> dressed),
@@ -104,7 +104,7 @@ final class StyleEdits {
 
     private static Outcome wearEverywhere(Piece piece, Edit.WearEverywhere edit) {
         FrameStyle style = named(piece, edit.style());
-        Piece dressed = piece.mapPages(dressing(style.id(), frame -> !frame.showsWords()));
+        Piece dressed = piece.mapPages(dressing(style.id(), Frame::isForPhotos));
         return Outcome.of(
                 dressed.withStyles(piece.styles().withUsual(style.id())), Doing.WEAR_EVERYWHERE, style.name());
     }

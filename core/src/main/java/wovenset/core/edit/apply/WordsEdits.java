@@ -47,8 +47,9 @@ final class WordsEdits {
 
     /** @throws EditRefusedException if the words of this frame cannot be set */
     static void check(Frame frame) {
-        if (frame.fill() instanceof Fill.Words words
-                && !Typefaces.names().contains(words.style().typeface())) {
+        boolean known = frame.ownWords().stream()
+                .allMatch(words -> Typefaces.names().contains(words.style().typeface()));
+        if (!known) {
             throw EditRefusedException.of("typeface", Reason.TYPEFACE, String.join(", ", Typefaces.names()));
         }
     }
@@ -86,8 +87,9 @@ final class WordsEdits {
     private static Optional<TextStyle> worn(Piece piece, Edit.WordsPlace where) {
         return piece.pages().stream()
                 .flatMap(page -> page.frames().stream())
-                .filter(frame -> frame.showsWords() && where.equals(placeOf(frame)))
-                .map(frame -> ((Fill.Words) frame.fill()).style())
+                .filter(frame -> frame.fill() instanceof Fill.Words && where.equals(placeOf(frame)))
+                .flatMap(frame -> frame.ownWords().stream())
+                .map(Fill.Words::style)
                 .findFirst();
     }
 
@@ -111,48 +113,49 @@ final class WordsEdits {
     private static Outcome write(Piece piece, Edit.WriteWords edit) {
         Page page = Named.page(piece, edit.pageId());
         Frame frame = Named.frame(page, edit.frameId());
-        if (!frame.isEmpty() && !frame.showsWords()) {
+        boolean hasWords = frame.ownWords().isPresent();
+        if (!frame.isEmpty() && !hasWords) {
             throw EditRefusedException.of("frameId", Reason.FRAME_HAS_PHOTO);
         }
-        TextStyle style = frame.fill() instanceof Fill.Words words
-                ? words.style()
-                : worn(piece, Edit.WordsPlace.FREE).orElseGet(() -> TextStyle.reading(piece.format()));
-        Fill fill = new Fill.Words(edit.text().strip(), style);
-        return Outcome.of(piece, page.mapFrame(frame.id(), one -> one.withFill(fill)), Doing.WRITE);
+        String text = edit.text().strip();
+        Frame written = hasWords
+                ? frame.mapOwnWords(words -> words.withText(text))
+                : frame.withFill(new Fill.Words(
+                        text, worn(piece, Edit.WordsPlace.FREE).orElseGet(() -> TextStyle.reading(piece.format()))));
+        return Outcome.of(piece, page.mapFrame(frame.id(), one -> written), Doing.WRITE);
     }
 
     private static Outcome dress(Piece piece, Edit.DressWords edit) {
         Page page = Named.page(piece, edit.pageId());
         Set<Frame> wanted = new HashSet<>(Named.frames(page, edit.itemIds()));
-        wanted.removeIf(frame -> !frame.showsWords());
+        wanted.removeIf(frame -> frame.ownWords().isEmpty());
         if (wanted.isEmpty()) {
             throw EditRefusedException.of("itemIds", Reason.SELECT_WORDS_FIRST);
         }
-        Page dressed = page.mapFrames(frame -> wanted.contains(frame) ? dressed(frame, edit) : frame);
+        Page dressed = page.mapFrames(
+                frame -> wanted.contains(frame) ? frame.mapOwnWords(words -> dressed(words, edit)) : frame);
         dressed.frames().forEach(WordsEdits::check);
         return Outcome.of(piece, dressed, Doing.DRESS_WORDS, wanted.size());
     }
 
-    private static Frame dressed(Frame frame, Edit.DressWords edit) {
-        if (!(frame.fill() instanceof Fill.Words words)) {
-            return frame;
-        }
+    private static Fill.Words dressed(Fill.Words words, Edit.DressWords edit) {
         TextStyle old = words.style();
         TextStyle style = new TextStyle(
                 edit.typeface().orElse(old.typeface()),
                 edit.weight().orElse(old.weight()),
+                edit.slant().orElse(old.slant()),
                 edit.sizePt().orElse(old.sizePt()),
                 edit.leading().orElse(old.leading()),
                 edit.align().orElse(old.align()),
                 edit.stand().orElse(old.stand()),
                 edit.colour().orElse(old.colour()));
-        return frame.withFill(new Fill.Words(words.text(), style));
+        return words.withStyle(style).withCourse(edit.course().orElse(words.course()));
     }
 
     private static Outcome putAcross(Piece piece, Edit.PutWordsAcross edit) {
         Page page = Named.page(piece, edit.pageId());
         Frame frame = Named.frame(page, edit.frameId());
-        if (!frame.showsWords()) {
+        if (!(frame.fill() instanceof Fill.Words)) {
             throw EditRefusedException.of("frameId", Reason.SELECT_WORDS_FIRST);
         }
         if (frame.isSlotted()) {

@@ -34,7 +34,7 @@ public final class NewPages {
         List<Item> items = Items.renamed(
                 Items.mapFrames(
                         page.items(),
-                        frame -> frame.showsWords() && frame.hasOwnPlace()
+                        frame -> !frame.isForPhotos() && frame.hasOwnPlace()
                                 ? Optional.empty()
                                 : Optional.of(frame.emptied(frame.id()))),
                 ids);

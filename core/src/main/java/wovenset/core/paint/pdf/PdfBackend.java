@@ -5,9 +5,11 @@ import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
+import java.util.Map;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.graphics.blend.BlendMode;
 import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
 import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
@@ -17,6 +19,7 @@ import wovenset.core.display.Op;
 import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.geometry.ShapeMm;
+import wovenset.core.ink.Blend;
 import wovenset.core.ink.Paint;
 import wovenset.core.paint.PaintPicture;
 import wovenset.core.paint.SoftMask;
@@ -28,6 +31,14 @@ import wovenset.core.paint.SoftMask;
  */
 public final class PdfBackend implements Op.Visitor {
     private static final float TEXTURE_QUALITY = 0.9f;
+    private static final Map<Blend, BlendMode> BLENDS = Map.of(
+            Blend.NORMAL, BlendMode.NORMAL,
+            Blend.MULTIPLY, BlendMode.MULTIPLY,
+            Blend.SCREEN, BlendMode.SCREEN,
+            Blend.OVERLAY, BlendMode.OVERLAY,
+            Blend.SOFT_LIGHT, BlendMode.SOFT_LIGHT,
+            Blend.DARKEN, BlendMode.DARKEN,
+            Blend.LIGHTEN, BlendMode.LIGHTEN);
 
     private final PDDocument document;
     private final PDPageContentStream content;
@@ -65,8 +76,8 @@ public final class PdfBackend implements Op.Visitor {
             if (!group.to().equals(Affine.IDENTITY)) {
                 content.transform(new Matrix(group.to().awt()));
             }
-            if (group.opacity() < 1 || group.fade().isPresent()) {
-                seenThrough(group);
+            if (group.isLayer()) {
+                onLayer(group);
             } else {
                 clipped(group, this);
             }
@@ -81,7 +92,7 @@ public final class PdfBackend implements Op.Visitor {
         backend.draw(group.children());
     }
 
-    private void seenThrough(Op.Group group) throws IOException {
+    private void onLayer(Op.Group group) throws IOException {
         BoxMm ink = Op.ink(group.children());
         PDFormXObject form = PdfForms.transparencyGroup(document, ink);
         try (PDPageContentStream inside = PdfForms.into(document, form)) {
@@ -90,6 +101,7 @@ public final class PdfBackend implements Op.Visitor {
         PDExtendedGraphicsState state = new PDExtendedGraphicsState();
         state.setNonStrokingAlphaConstant((float) group.opacity());
         state.setStrokingAlphaConstant((float) group.opacity());
+        state.setBlendMode(BLENDS.get(group.blend()));
         if (group.fade().isPresent()) {
             BoxMm shown = group.clip().map(ShapeMm::bounds).orElse(ink);
             state.getCOSObject()
@@ -159,6 +171,15 @@ public final class PdfBackend implements Op.Visitor {
             // A PDF's pictures stand on their lower left corner.
             Affine to = image.to().after(picture.toUpright()).after(new Affine(1, 0, 0, -1, 0, 1));
             content.drawImage(picture.object(), new Matrix(to.awt()));
+        });
+    }
+
+    @Override
+    public void said(Op.Said said) {
+        written(() -> {
+            PdfWords.says(content, said.text());
+            draw(said.signs());
+            content.endMarkedContent();
         });
     }
 

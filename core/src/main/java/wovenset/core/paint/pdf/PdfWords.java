@@ -78,10 +78,15 @@ final class PdfWords {
         return runs;
     }
 
-    private void outlined(Op.Glyphs line) throws IOException {
+    /** Begins marked content that stands for these words (ISO 32000-1, 14.9.4). */
+    static void says(PDPageContentStream content, String words) throws IOException {
         COSDictionary properties = new COSDictionary();
-        properties.setString("ActualText", line.text());
+        properties.setString("ActualText", words);
         content.beginMarkedContent(COSName.getPDFName("Span"), PDPropertyList.create(properties));
+    }
+
+    private void outlined(Op.Glyphs line) throws IOException {
+        says(content, line.text());
         double size = line.sizePt() * MM_PER_PT;
         AffineTransform place = AffineTransform.getTranslateInstance(line.x(), line.y());
         place.scale(size, size);

@@ -29,6 +29,7 @@ import wovenset.core.arrangement.Grid;
 import wovenset.core.arrangement.Margins;
 import wovenset.core.arrangement.Scattered;
 import wovenset.core.delta.PieceDelta;
+import wovenset.core.drawing.Drawing;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.ItemChange;
 import wovenset.core.ink.Paint;
@@ -65,6 +66,7 @@ class EditKindsTest {
                 new Edit.KeepStyle(PAGE, FRAMES, new UUID(7, 7), "s"),
                 new Edit.WearEverywhere(styles.usual().id()),
                 new Edit.AddLetters(PAGE, "Kite", "Kalam"),
+                new Edit.AddOrnament(PAGE, Drawing.BUNTING),
                 new Edit.DressFrames(PAGE, FRAMES, styles.usual().as(new UUID(8, 8), "d")),
                 new Edit.DressAll(styles.usual().as(new UUID(9, 9), "e")),
                 new Edit.SetCaptionStyle(styles.captions().withShow(CaptionStyle.Show.ALWAYS)),
@@ -132,6 +134,9 @@ class EditKindsTest {
                                         Edit.SplitEntry.class,
                                         // Tried in StyleEditsTest: it needs two styles.
                                         Edit.RemoveFrameStyle.class,
+                                        // Tried in OrnamentEditsTest: they need ornaments.
+                                        Edit.ExchangeOrnaments.class,
+                                        Edit.ColourOrnaments.class,
                                         // Tried in WordsEditsTest: they need words.
                                         Edit.WriteWords.class,
                                         Edit.DressWords.class,

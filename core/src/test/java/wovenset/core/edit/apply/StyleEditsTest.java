@@ -78,7 +78,7 @@ class StyleEditsTest {
         Piece both = applied(
                 applied(withWords, new Edit.SetFrameStyle(kept().styles().frame(WIDE))), new Edit.WearEverywhere(WIDE));
         assertThat(first(both).frames())
-                .filteredOn(Frame::showsWords)
+                .filteredOn(frame -> !frame.isForPhotos())
                 .hasSize(1)
                 .noneMatch(frame -> frame.style().style().equals(WIDE));
     }

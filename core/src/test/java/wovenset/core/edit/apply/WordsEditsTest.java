@@ -61,7 +61,9 @@ class WordsEditsTest {
                 List.of(words(piece).id()),
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 Optional.of(sizePt),
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
@@ -69,7 +71,10 @@ class WordsEditsTest {
     }
 
     private static Frame words(Page page) {
-        return page.frames().stream().filter(Frame::showsWords).findFirst().orElseThrow();
+        return page.frames().stream()
+                .filter(frame -> frame.ownWords().isPresent())
+                .findFirst()
+                .orElseThrow();
     }
 
     private static Frame words(Piece piece) {
@@ -171,7 +176,7 @@ class WordsEditsTest {
         Piece written = applied(emptied, new Edit.WriteWords(PAGE, frame(PHOTOS, 1), "Chapter two"));
         assertThat(words(written).placement()).isEqualTo(new Placement.InSlot(1));
         Piece row = applied(written, new Edit.SetGrid(PAGE, grid(1, 4, 10, 5), Edit.Reflow.ASK));
-        assertThat(first(row).slotted().get(1).showsWords()).isTrue();
+        assertThat(first(row).slotted().get(1).isForPhotos()).isFalse();
         Piece two = applied(written, new Edit.SetGrid(PAGE, grid(1, 2, 10, 5), Edit.Reflow.AGREED));
         assertThat(fill(first(two).slotted().get(1)).text()).isEqualTo("Chapter two");
         Piece empty = applied(written, new Edit.EmptyFrame(PAGE, words(written).id()));
@@ -207,10 +212,12 @@ class WordsEditsTest {
                                 Optional.of("Kalam"),
                                 Optional.of(TextStyle.Weight.BOLD),
                                 Optional.empty(),
+                                Optional.empty(),
                                 Optional.of(1.5),
                                 Optional.of(align),
                                 Optional.of(stand),
-                                Optional.of(new Rgb("#a4373a"))));
+                                Optional.of(new Rgb("#a4373a")),
+                                Optional.empty()));
                 FrameScene scene = scene(dressed).frames().get(4);
                 Op.Glyphs line = (Op.Glyphs) scene.resolved().ops().get(0);
                 double left = align == TextStyle.Align.LEFT ? 0 : 100 - line.widthMm();
@@ -276,7 +283,7 @@ class WordsEditsTest {
                 400 / PHOTOS.format().height().mm());
         assertThat(fill(words(large)).style().sizePt()).isCloseTo(size * scale, within(0.1));
         Piece more = applied(titled, new Edit.AddPage(PAGE));
-        assertThat(more.pages().get(1).frames()).hasSize(4).noneMatch(Frame::showsWords);
+        assertThat(more.pages().get(1).frames()).hasSize(4).allMatch(Frame::isForPhotos);
         Piece copied = applied(titled, new Edit.CopyPage(PAGE));
         assertThat(fill(words(copied.pages().get(1))).text()).isEqualTo("Kites");
     }

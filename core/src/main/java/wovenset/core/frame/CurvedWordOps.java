@@ -1,0 +1,99 @@
+package wovenset.core.frame;
+
+import java.awt.Shape;
+import java.awt.geom.AffineTransform;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.DoubleFunction;
+import wovenset.core.display.Op;
+import wovenset.core.drawing.Picture;
+import wovenset.core.drawing.Spine;
+import wovenset.core.geometry.BoxMm;
+import wovenset.core.style.Course;
+import wovenset.core.style.TextStyle;
+import wovenset.core.words.CurveSetter;
+import wovenset.core.words.TextFace;
+
+/** Sets words along a curve: the course of words in a frame of their own, or the spine of the ribbon that they stand on. */
+final class CurvedWordOps {
+    private static final double MM_PER_PT = 25.4 / 72;
+    /** Of a ribbon's face, the largest type. */
+    private static final double OF_FACE = 0.8;
+    /** The middle of letters above their baseline, in type sizes. */
+    private static final double MIDDLE = 0.33;
+
+    private final FrameLook.Text text;
+    private final double wishedPt;
+    private final double belowSizes;
+
+    private CurvedWordOps(FrameLook.Text text, double wishedPt, double belowSizes) {
+        this.text = text;
+        this.wishedPt = wishedPt;
+        this.belowSizes = belowSizes;
+    }
+
+    /** What was set and what draws it. */
+    record Curved(CurveSetter.Line line, Optional<Op> op) {}
+
+    /** Along the text's own course; nothing if that is straight. */
+    static Optional<Curved> along(FrameLook.Text text, BoxMm box) {
+        CurvedWordOps words = new CurvedWordOps(text, text.style().sizePt(), 0);
+        Course course = text.course();
+        if (course instanceof Course.Arc arc) {
+            return Optional.of(words.set(size -> new CourseCurves(box, size).arc(arc)));
+        }
+        if (course instanceof Course.Circle circle) {
+            return Optional.of(words.set(size -> new CourseCurves(box, size).circle(circle)));
+        }
+        return course instanceof Course.Wave wave
+                ? Optional.of(words.set(size -> new CourseCurves(box, size).wave(wave)))
+                : Optional.empty();
+    }
+
+    /** On the face of a ribbon that fills a box, in its middle. */
+    static Curved onRibbon(FrameLook.Text text, Picture ribbon, BoxMm box) {
+        Spine spine = ribbon.spine().orElseThrow();
+        double right = box.width() / ribbon.width();
+        double down = box.height() / ribbon.height();
+        AffineTransform toBox = AffineTransform.getTranslateInstance(box.x(), box.y());
+        toBox.scale(right, down);
+        Shape curve = spine.path().createTransformedShape(toBox);
+        double highest = OF_FACE * spine.room() * down / MM_PER_PT;
+        return new CurvedWordOps(text, Math.min(text.style().sizePt(), highest), MIDDLE).set(size -> curve);
+    }
+
+    /** The curve may follow from the size, which may have to be smaller than wished: set again with the one that it came to. */
+    private Curved set(DoubleFunction<Shape> curveAtMm) {
+        CurveSetter.Line line = line(wishedPt, curveAtMm);
+        if (line.sizePt() < wishedPt) {
+            line = line(line.sizePt(), curveAtMm);
+        }
+        return new Curved(line, line.signs().isEmpty() ? Optional.empty() : Optional.of(said(line)));
+    }
+
+    private CurveSetter.Line line(double sizePt, DoubleFunction<Shape> curveAtMm) {
+        TextStyle style = text.style();
+        return CurveSetter.set(
+                text.words(), TextFace.of(style), sizePt, curveAtMm.apply(sizePt * MM_PER_PT), style.align());
+    }
+
+    private Op said(CurveSetter.Line line) {
+        String face = TextFace.of(text.style());
+        double below = belowSizes * line.sizePt() * MM_PER_PT;
+        List<Op> signs = line.signs().stream()
+                .<Op>map(sign -> new Op.Group(
+                        sign.to(),
+                        1,
+                        Optional.empty(),
+                        List.of(new Op.Glyphs(
+                                sign.text(),
+                                face,
+                                line.sizePt(),
+                                text.style().colour(),
+                                -sign.widthMm() / 2,
+                                below,
+                                sign.widthMm()))))
+                .toList();
+        return new Op.Said(line.text(), signs);
+    }
+}

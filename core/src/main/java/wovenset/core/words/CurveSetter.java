@@ -1,0 +1,99 @@
+package wovenset.core.words;
+
+import java.awt.Font;
+import java.awt.Shape;
+import java.awt.font.FontRenderContext;
+import java.awt.font.TextLayout;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import wovenset.core.geometry.Affine;
+import wovenset.core.geometry.CurveLength;
+import wovenset.core.style.TextStyle;
+
+/**
+ * Sets one line of words along a curve: each sign stands on it by the middle of its foot, turned but never bent, as far from the
+ * next as on a straight line, kerning too.
+ *
+ * <p>Words that are longer than the curve are set smaller, down to {@link TextStyle#SMALLEST}; then signs at the end are left out.
+ * Scripts whose signs join their neighbours are set word by word. Cost: linear in the signs and the curve's pieces.
+ */
+public final class CurveSetter {
+    private static final float MEASURED_AT = 1000f;
+    private static final FontRenderContext EXACT = new FontRenderContext(null, true, true);
+    private static final double MM_PER_PT = 25.4 / 72;
+    /** A sign as a person counts them, with what combines with it. */
+    private static final Pattern SIGN = Pattern.compile("\\X");
+
+    private static final Pattern WORD = Pattern.compile("\\S+");
+
+    private CurveSetter() {}
+
+    /**
+     * A sign on the curve.
+     *
+     * @param to maps axes whose origin is the middle of its foot, with the baseline to the right
+     */
+    public record Sign(String text, double widthMm, Affine to) {}
+
+    /**
+     * @param text as it is said, in one line
+     * @param allShown false if signs at the end had to be left out
+     * @param missing signs that the typeface lacks
+     */
+    public record Line(String text, List<Sign> signs, double sizePt, boolean allShown, String missing) {
+        public Line {
+            signs = List.copyOf(signs);
+        }
+    }
+
+    /**
+     * @param face the name of a face
+     * @param sizePt the wished size
+     * @param curve in millimetres, from where words begin
+     */
+    public static Line set(String words, String face, double sizePt, Shape curve, TextStyle.Align align) {
+        String text = words.strip().replaceAll("\\s+", " ");
+        CurveLength length = new CurveLength(curve);
+        Font font = Typefaces.font(face).deriveFont(MEASURED_AT);
+        double natural = width(font, text) / MEASURED_AT * MM_PER_PT;
+        double fits = natural == 0 ? sizePt : length.length() / natural;
+        double size = Math.max(TextStyle.SMALLEST, Math.min(sizePt, fits));
+        double scale = size / MEASURED_AT * MM_PER_PT;
+        double left = Math.max(0, length.length() - natural * size);
+        double start =
+                switch (align) {
+                    case LEFT -> 0;
+                    case CENTRE -> left / 2;
+                    case RIGHT -> left;
+                };
+        List<Sign> signs = new ArrayList<>();
+        Matcher parts = (text.codePoints().anyMatch(CurveSetter::joins) ? WORD : SIGN).matcher(text);
+        boolean allShown = true;
+        while (parts.find()) {
+            // What stands before it, with it, less itself: kerned with its neighbour.
+            double end = start + scale * width(font, text.substring(0, parts.end()));
+            double own = scale * width(font, parts.group());
+            if (end > length.length() + scale) {
+                allShown = false;
+                break;
+            }
+            if (!parts.group().isBlank()) {
+                signs.add(new Sign(parts.group(), own, length.at(end - own / 2)));
+            }
+        }
+        return new Line(text, signs, size, allShown, Typefaces.missing(face, text));
+    }
+
+    /** Whether a sign's form follows from its neighbours: the scripts from Hebrew to Sinhala, and Tibetan to Khmer. */
+    private static boolean joins(int sign) {
+        boolean eastern = sign >= 0x0590 && sign <= 0x0DFF;
+        boolean southern = sign >= 0x0F00 && sign <= 0x109F || sign >= 0x1780 && sign <= 0x17FF;
+        return eastern || southern || sign >= 0xFB1D && sign <= 0xFEFC;
+    }
+
+    private static double width(Font font, String text) {
+        return text.isEmpty() ? 0 : new TextLayout(text, font, EXACT).getAdvance();
+    }
+}

@@ -1,0 +1,307 @@
+package wovenset.core.output;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static wovenset.core.output.PieceMakerTest.request;
+import static wovenset.core.output.PieceMakerTest.sample;
+import static wovenset.core.output.PieceMakerTest.words;
+import static wovenset.core.testing.Pieces.applied;
+import static wovenset.core.testing.Pieces.entry;
+import static wovenset.core.testing.Pieces.first;
+import static wovenset.core.testing.Pieces.frame;
+import static wovenset.core.testing.Pieces.frames;
+import static wovenset.core.testing.Pieces.free;
+import static wovenset.core.testing.Pieces.grid;
+import static wovenset.core.testing.Pieces.mm;
+import static wovenset.core.testing.Pieces.move;
+import static wovenset.core.testing.Pieces.patch;
+import static wovenset.core.testing.Pieces.photo;
+import static wovenset.core.testing.Pieces.piece;
+import static wovenset.core.testing.Pieces.placed;
+import static wovenset.core.testing.Pieces.row;
+
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.Iterator;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import wovenset.core.display.Op;
+import wovenset.core.drawing.Drawing;
+import wovenset.core.edit.Edit;
+import wovenset.core.edit.ItemChange;
+import wovenset.core.geometry.BoxMm;
+import wovenset.core.ink.Blend;
+import wovenset.core.ink.Paint;
+import wovenset.core.ink.Rgb;
+import wovenset.core.item.Crop;
+import wovenset.core.output.MakeRequest.Extent;
+import wovenset.core.output.MakeRequest.Kind;
+import wovenset.core.output.MakeRequest.Photos;
+import wovenset.core.paint.PaintMemory;
+import wovenset.core.picture.DerivedPixels;
+import wovenset.core.piece.Piece;
+import wovenset.core.scene.FrameScene;
+import wovenset.core.style.Band;
+import wovenset.core.style.Corners;
+import wovenset.core.style.Light;
+import wovenset.core.style.Outline;
+import wovenset.core.style.StyleDifference;
+import wovenset.core.style.effect.Shadow;
+import wovenset.core.testing.ItemLikeness;
+import wovenset.core.testing.Likeness;
+import wovenset.core.testing.Pieces;
+import wovenset.core.testing.TestPhotos;
+
+/** A page is the same in a PDF, rendered by an independent program, and in a PNG. */
+class PdfAndPngTest {
+    private static final Clock CLOCK = Clock.fixed(Instant.parse("2026-08-03T10:00:00Z"), ZoneOffset.UTC);
+
+    private static final Crop WHOLE = new Crop(0.5, 0.5, 1, 0, false, Crop.Fit.WHOLE, Crop.Aim.SUBJECT);
+
+    @TempDir
+    Path folder;
+
+    private Folder photos;
+    private PieceMaker maker;
+
+    @BeforeEach
+    void photos() {
+        photos = new Folder(folder)
+                .with(photo(1), TestPhotos.withExif(TestPhotos.jpeg(900, 600, 1), 6, "2026:07:11 10:12:05", "words"))
+                .with(photo(2), TestPhotos.jpeg(800, 800, 2))
+                .with(photo(3), TestPhotos.file(TestPhotos.scene(700, 500, 3), "png"));
+        maker = new PieceMaker(photos.resolver(), photos, new PaintMemory(100_000_000), CLOCK);
+    }
+
+    private PieceMaker.Made make(Piece piece, MakeRequest request) throws IOException {
+        return maker.make(piece, request, folder, new PieceMakerTest.Listening());
+    }
+
+    @Test
+    void pdfAndPngOfAPageAgree() throws IOException, InterruptedException {
+        BufferedImage[] both = pdfAndPng(sample(1), 150);
+        assertThat(Likeness.of(both[0], both[1])).isGreaterThanOrEqualTo(0.98);
+    }
+
+    /**
+     * Half clear groups, turned, oval and banded on both sides; one that bleeds; a whole photo in a rounded, turned frame; a photo
+     * with clear parts on a coloured page; all with soft shadows in one light, and words across the page and turned.
+     */
+    private Piece odd() {
+        photos.with(photo(3), TestPhotos.file(TestPhotos.scene(2100, 1500, 3), "png"))
+                .with(photo(4), TestPhotos.jpeg(1800, 1050, 4))
+                .with(photo(5), TestPhotos.clearPng(1200, 1000, 5));
+        Piece piece = row(5);
+        UUID[] ids = frames(piece).toArray(UUID[]::new);
+        Piece moved = applied(
+                piece,
+                new Edit.SetCommonGround(new Paint.Solid(new Rgb("#e6dfd0"))),
+                move(piece, ids[0], free(20, 20, 80, 60, 20)),
+                move(piece, ids[1], free(70, 50, 100, 70, 0)),
+                move(piece, ids[2], free(190, -5, 115, 120, 0)),
+                move(piece, ids[3], free(20, 130, 110, 55, -8)),
+                move(piece, ids[4], free(200, 125, 70, 65, 0)));
+        Piece drawn = applied(
+                moved,
+                new Edit.SetFrameStyle(moved.styles()
+                        .usual()
+                        .withBand(0, band -> band.withWidth(mm(3)))
+                        .with(new Shadow(mm(2.5), mm(5), 0.7, Rgb.INK))),
+                new Edit.AddWords(first(piece).id(), Edit.WordsPlace.TOP, Optional.of("Avalanche, “fi” and Ærø")),
+                new Edit.SetLight(new Light(70)),
+                patch(moved, new ItemChange.Differ(new StyleDifference.BandSide(0, Band.Side.OUTSIDE)), ids[0]),
+                patch(moved, new ItemChange.SetOutline(new Outline.Ellipse()), ids[1]),
+                patch(moved, new ItemChange.SetOpacity(0.7), ids[0]),
+                patch(moved, new ItemChange.Differ(new StyleDifference.CornersCut(Corners.round(mm(14)))), ids[3]),
+                patch(moved, new ItemChange.SetCrop(WHOLE), ids[3]),
+                patch(moved, new ItemChange.Differ(new StyleDifference.BandWidth(0, mm(0))), ids[4]),
+                new Edit.GroupItems(first(piece).id(), List.of(ids[0], ids[1])));
+        UUID group = first(drawn).holder(ids[0]).orElseThrow().id();
+        Piece seen = applied(
+                drawn,
+                patch(drawn, new ItemChange.SetOpacity(0.6), group),
+                new Edit.AddWords(first(piece).id(), Edit.WordsPlace.FREE, Optional.of("Two lines\nturned a little")));
+        UUID words = first(seen).frames().get(6).id();
+        return applied(seen, move(seen, words, free(215, 60, 70, 30, -12)));
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {127, 254})
+    void pdfAndPngAgreeItemByItem(int ppi) throws IOException, InterruptedException {
+        checkPdfAndPngAgree(odd(), ppi, 7);
+    }
+
+    /** Every style that ships, and every form with two borders, a bevel and shadows outside and in. */
+    @ParameterizedTest
+    @ValueSource(booleans = {true, false})
+    void everyStyleAndEveryFormIsTheSameInPdfAndPng(boolean styles) throws IOException, InterruptedException {
+        Piece sheet = styles ? Sheets.stylesSheet() : Sheets.formsSheet();
+        checkPdfAndPngAgree(sheet, 127, first(sheet).frames().size());
+        Path kept = Path.of("target", styles ? "all-styles.png" : "all-forms.png");
+        Files.copy(make(sheet, request(Kind.PNG, 1, 127)).file(), kept, StandardCopyOption.REPLACE_EXISTING);
+    }
+
+    @Test
+    void everyOrnamentIsTheSameInPdfAndPng() throws IOException, InterruptedException {
+        Piece sheet = Sheets.ornamentsSheet();
+        checkPdfAndPngAgree(sheet, 127, Drawing.values().length + 5);
+        Path kept = Path.of("target", "all-ornaments.png");
+        Files.copy(make(sheet, request(Kind.PNG, 1, 127)).file(), kept, StandardCopyOption.REPLACE_EXISTING);
+    }
+
+    @Test
+    void everyBlendIsTheSameInPdfAndPng() throws IOException, InterruptedException {
+        Piece grid = Sheets.sheet(4, 2);
+        Piece sheet = applied(grid, new Edit.ReleasePage(first(grid).id()));
+        UUID below = frames(sheet).get(7);
+        Piece piece = applied(
+                sheet,
+                move(sheet, below, free(20, 30, 260, 140, 0)),
+                new Edit.RestackItems(
+                        first(sheet).id(),
+                        Stream.concat(Stream.of(below), frames(sheet).stream().limit(7))
+                                .toList()));
+        Iterator<UUID> frames = frames(sheet).iterator();
+        for (Blend blend : Blend.values()) {
+            UUID frame = frames.next();
+            piece = applied(
+                    piece,
+                    patch(piece, new ItemChange.SetBlend(blend), frame),
+                    patch(piece, new ItemChange.SetOpacity(0.8), frame));
+        }
+        checkPdfAndPngAgree(piece, 127, 8);
+    }
+
+    /** Curved words are found as they were written. */
+    @Test
+    void wordsOnACurveAreWordsInThePdf() throws IOException {
+        try (PDDocument document = Loader.loadPDF(
+                make(Sheets.ornamentsSheet(), request(Kind.PDF, 1, 300)).file().toFile())) {
+            assertThat(new PDFTextStripper().getText(document).replaceAll("\\s+", " "))
+                    .contains("Eleven days of wind", "Over the gate", "Round the bay");
+        }
+    }
+
+    /** Grounds of every material and of two colours; a fine texture's pixels are other ones, its tones the same. */
+    @Test
+    void texturesAndGradientsHaveTheSameTonesInPdfAndPng() throws IOException, InterruptedException {
+        List<Paint> paints = new ArrayList<>(List.of(new Paint.Gradient(new Rgb("#f0e8d8"), new Rgb("#2f4b7c"), 135)));
+        for (Paint.Texture.Material material : Paint.Texture.Material.values()) {
+            paints.add(new Paint.Texture(material, new Rgb("#f0e8d8"), new Rgb("#99703f"), mm(2), 0.8));
+        }
+        Piece piece = applied(Sheets.sheet(1, 1), new Edit.SetFormat(Pieces.format(100, 70)));
+        for (Paint paint : paints) {
+            Piece covered = applied(piece, new Edit.SetCommonGround(paint));
+            BufferedImage[] both = pdfAndPng(covered, 127);
+            assertThat(Likeness.colourDistance(both[0], both[1]))
+                    .as(paint.toString())
+                    .isLessThan(1.5);
+            assertThat(Likeness.of(both[0], both[1])).as(paint.toString()).isGreaterThan(0.95);
+        }
+    }
+
+    private void checkPdfAndPngAgree(Piece piece, int ppi, int frames) throws IOException, InterruptedException {
+        BufferedImage[] both = pdfAndPng(piece, ppi);
+        double scale = ppi / 25.4;
+        List<FrameScene> shown = photos.resolver().resolve(piece, first(piece)).frames().stream()
+                .filter(frame -> !frame.resolved().ops().isEmpty())
+                .toList();
+        assertThat(shown).hasSize(frames);
+        for (FrameScene frame : shown) {
+            BoxMm seen = frame.bounds();
+            ItemLikeness alike = ItemLikeness.of(
+                    both[0],
+                    both[1],
+                    (int) ((seen.x() + 3) * scale),
+                    (int) ((seen.y() + 3) * scale),
+                    (int) (seen.width() * scale),
+                    (int) (seen.height() * scale));
+            String which = frame.look().ornament() + " " + frame.look().outline()
+                    + frame.look().text() + " " + frame.look().bands() + " "
+                    + frame.look().effects() + ": " + alike;
+            // That program sets each sign on whole quarters of its pixels, which counts where signs are set one by one.
+            boolean signBySign = frame.resolved().ops().stream().anyMatch(Op.Said.class::isInstance);
+            assertThat(alike.similarity()).as(which).isGreaterThanOrEqualTo(signBySign ? 0.95 : 0.98);
+            assertThat(alike.colour()).as(which).isLessThanOrEqualTo(2);
+            assertThat(alike.edges()).as(which).isLessThanOrEqualTo(0.5);
+        }
+    }
+
+    /**
+     * The first page with its bleed, as the PDF rendered by an independent program and as the PNG of the same size. That program sets
+     * pictures on whole pixels, so it renders at twice the size, which is then averaged; and it moves pictures that it enlarges by half
+     * of one of their own pixels, so the PDF is made for a finer print. At multiples of 127 ppi a millimetre is whole pixels.
+     */
+    private BufferedImage[] pdfAndPng(Piece piece, int ppi) throws IOException, InterruptedException {
+        Path pdf = make(piece, request(Kind.PDF, 1, 4 * ppi)).file();
+        BufferedImage png = ImageIO.read(make(piece, request(Kind.PNG, 1, ppi, Extent.BLEED, Photos.FITTED))
+                .file()
+                .toFile());
+        Process process = new ProcessBuilder(
+                        "pdftoppm",
+                        "-tiff",
+                        "-singlefile",
+                        "-scale-to-x",
+                        String.valueOf(2 * png.getWidth()),
+                        "-scale-to-y",
+                        String.valueOf(2 * png.getHeight()),
+                        pdf.toString(),
+                        folder.resolve("rendered").toString())
+                .inheritIO()
+                .start();
+        assertThat(process.waitFor()).isZero();
+        BufferedImage twice = ImageIO.read(folder.resolve("rendered.tif").toFile());
+        return new BufferedImage[] {DerivedPixels.reduced(twice, png.getWidth(), png.getHeight()), png};
+    }
+
+    @Test
+    void wordsStandWhereTheyDoOnTheScreenKernedPairsToo() throws IOException, InterruptedException {
+        Piece plain = placed(piece(grid(1, 1, 10, 0), 1), 1);
+        Piece piece = applied(
+                plain, words(48, "#000000"), new Edit.CaptionEntry(entry(plain, 1), "AVATAR To Type: WAVES, Yves"));
+        BufferedImage[] both = pdfAndPng(piece, 200);
+        int[] print = ink(band(both[0]));
+        int[] screen = ink(band(both[1]));
+        assertThat(screen.length).as("letters, with the gaps between them").isGreaterThan(12);
+        assertThat(print).hasSameSizeAs(screen);
+        for (int i = 0; i < screen.length; i++) {
+            assertThat(print[i] * 25.4 / 200).as("edge %d", i).isCloseTo(screen[i] * 25.4 / 200, within(0.15));
+        }
+    }
+
+    /** The columns, from the left, at which ink begins or ends. */
+    private static int[] ink(BufferedImage band) {
+        return IntStream.range(1, band.getWidth())
+                .filter(x -> dark(band, x) != dark(band, x - 1))
+                .toArray();
+    }
+
+    private static boolean dark(BufferedImage band, int x) {
+        return IntStream.range(0, band.getHeight()).anyMatch(y -> (band.getRGB(x, y) & 255) < 110);
+    }
+
+    /** The part of the page that the words stand in. */
+    private static BufferedImage band(BufferedImage page) {
+        int top = page.getHeight() * 80 / 100;
+        return page.getSubimage(0, top, page.getWidth(), page.getHeight() - top);
+    }
+}

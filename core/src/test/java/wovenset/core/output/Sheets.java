@@ -1,0 +1,148 @@
+package wovenset.core.output;
+
+import static wovenset.core.testing.Pieces.applied;
+import static wovenset.core.testing.Pieces.entry;
+import static wovenset.core.testing.Pieces.first;
+import static wovenset.core.testing.Pieces.frame;
+import static wovenset.core.testing.Pieces.frames;
+import static wovenset.core.testing.Pieces.free;
+import static wovenset.core.testing.Pieces.mm;
+import static wovenset.core.testing.Pieces.move;
+import static wovenset.core.testing.Pieces.patch;
+import static wovenset.core.testing.Pieces.piece;
+import static wovenset.core.testing.Pieces.row;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import wovenset.core.drawing.Drawing;
+import wovenset.core.edit.Edit;
+import wovenset.core.edit.ItemChange;
+import wovenset.core.geometry.BoxMm;
+import wovenset.core.geometry.Form;
+import wovenset.core.ink.Paint;
+import wovenset.core.ink.Rgb;
+import wovenset.core.item.Fill;
+import wovenset.core.item.Frame;
+import wovenset.core.item.Placement;
+import wovenset.core.piece.Piece;
+import wovenset.core.style.Band;
+import wovenset.core.style.Course;
+import wovenset.core.style.FrameStyle;
+import wovenset.core.style.Outline;
+import wovenset.core.style.ShippedStyles;
+import wovenset.core.style.TextStyle;
+import wovenset.core.style.effect.InnerShadow;
+import wovenset.core.style.effect.Shadow;
+import wovenset.core.testing.Pieces;
+
+/** Pages that show all there is of a kind, each in a place of its own, to be compared and looked at. */
+final class Sheets {
+    private Sheets() {}
+
+    static Piece sheet(int columns, int rows) {
+        Piece row = Pieces.row(1);
+        Piece piece = applied(
+                row,
+                new Edit.SetCommonGround(new Paint.Solid(new Rgb("#e6dfd0"))),
+                new Edit.SetGrid(first(row).id(), Pieces.grid(rows, columns, 8, 12), Edit.Reflow.ASK));
+        UUID entry = piece.entries().iterator().next().id();
+        for (UUID frame : frames(piece)) {
+            piece = applied(piece, new Edit.PlaceEntry(first(piece).id(), frame, entry));
+        }
+        return piece;
+    }
+
+    static Piece stylesSheet() {
+        Piece piece = sheet(6, 3);
+        List<FrameStyle> styles = ShippedStyles.of(piece.format());
+        for (int i = 0; i < styles.size(); i++) {
+            piece = applied(
+                    piece,
+                    new Edit.DressFrames(
+                            first(piece).id(), List.of(frames(piece).get(i)), styles.get(i)));
+        }
+        return piece;
+    }
+
+    /** All ornaments, those with a face with words on it, and words along every kind of course. */
+    static Piece ornamentsSheet() {
+        Piece empty = Pieces.piece(Pieces.grid(1, 1, 10, 5), 1);
+        UUID page = first(empty).id();
+        Piece piece = applied(empty, new Edit.SetCommonGround(new Paint.Solid(new Rgb("#f5f1e8"))));
+        int cell = 0;
+        for (Drawing drawing : Drawing.values()) {
+            piece = atCell(applied(piece, new Edit.AddOrnament(page, drawing)), cell++);
+            if (drawing.picture().spine().isPresent()) {
+                piece = applied(piece, new Edit.WriteWords(page, last(piece).id(), "Eleven days of wind"));
+            }
+        }
+        List<Course> courses = List.of(
+                new Course.Arc(90),
+                new Course.Arc(-120),
+                new Course.Circle(false),
+                new Course.Circle(true),
+                new Course.Wave(0.6));
+        List<String> texts = List.of("Over the gate", "In the bowl", "Round the bay", "Along the shore", "Up and down");
+        for (int i = 0; i < courses.size(); i++) {
+            piece = applied(piece, new Edit.AddWords(page, Edit.WordsPlace.FREE, Optional.of(texts.get(i))));
+            piece = atCell(piece, cell++);
+            piece = applied(
+                    piece,
+                    new Edit.DressWords(
+                            page,
+                            List.of(last(piece).id()),
+                            Optional.empty(),
+                            Optional.empty(),
+                            Optional.empty(),
+                            Optional.of(11.0),
+                            Optional.empty(),
+                            Optional.of(TextStyle.Align.CENTRE),
+                            Optional.empty(),
+                            Optional.empty(),
+                            Optional.of(courses.get(i))));
+        }
+        return piece;
+    }
+
+    private static Frame last(Piece piece) {
+        List<Frame> all = first(piece).frames();
+        return all.get(all.size() - 1);
+    }
+
+    /** The frame in front, in its own proportion, in the middle of one of 8 × 6 cells. */
+    private static Piece atCell(Piece piece, int cell) {
+        Frame frame = last(piece);
+        BoxMm own = ((Placement.Free) frame.placement()).box().mm();
+        boolean isWords = frame.fill() instanceof Fill.Words;
+        BoxMm box = new BoxMm(6 + cell % 8 * 36.5, 5 + cell / 8 * 32, 33, 28)
+                .fitted(isWords ? 33.0 / 28 : own.width() / own.height());
+        return applied(
+                piece, move(piece, frame.id(), free(box.x(), box.y(), box.width(), Math.max(2, box.height()), 0)));
+    }
+
+    static Piece formsSheet() {
+        Piece piece = sheet(4, 2);
+        FrameStyle style = FrameStyle.plain(new UUID(1, 1), "All")
+                .withBands(List.of(
+                        new Band(mm(2), new Paint.Solid(new Rgb("#fffdf8")), Band.Side.OUTSIDE, mm(0.8)),
+                        Band.of(mm(1), new Rgb("#2f4b7c"), Band.Side.OUTSIDE)))
+                .with(new InnerShadow(mm(0.7), mm(1.5), 0.5, Rgb.INK))
+                .with(new Shadow(mm(1), mm(2), 0.5, Rgb.INK));
+        piece = applied(piece, new Edit.DressAll(style));
+        for (int i = 0; i < Form.values().length; i++) {
+            piece = applied(
+                    piece,
+                    patch(
+                            piece,
+                            new ItemChange.SetOutline(new Outline.Drawn(Form.values()[i])),
+                            frames(piece).get(i)));
+        }
+        return applied(
+                piece,
+                patch(
+                        piece,
+                        new ItemChange.SetOutline(new Outline.Torn(true, true, true, false, mm(3), 5)),
+                        frames(piece).get(7)));
+    }
+}
