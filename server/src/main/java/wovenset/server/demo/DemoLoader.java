@@ -22,9 +22,14 @@ import wovenset.core.arrangement.Grid;
 import wovenset.core.arrangement.Margins;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.ItemChange;
+import wovenset.core.geometry.Box;
+import wovenset.core.geometry.BoxMm;
 import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
 import wovenset.core.item.Crop;
+import wovenset.core.item.Frame;
+import wovenset.core.item.FrameWords;
+import wovenset.core.item.Placement;
 import wovenset.core.measure.Format;
 import wovenset.core.measure.Length;
 import wovenset.core.measure.LengthSum;
@@ -124,6 +129,11 @@ class DemoLoader implements ApplicationRunner {
             editor.edit(new Edit.AddLetters(id, page.word(), Typefaces.names().get(1)));
             return;
         }
+        if (page.ornaments() != null) {
+            editor.edit(new Edit.ReleasePage(id));
+            page.ornaments().forEach(ornament -> add(editor, id, ornament, photos));
+            return;
+        }
         for (int i = 0; i < page.frames().size(); i++) {
             DemoPiece.DemoFrame wanted = page.frames().get(i);
             UUID frame = editor.last().slotted().get(i).id();
@@ -144,6 +154,48 @@ class DemoLoader implements ApplicationRunner {
                         Crop.Aim.HAND);
                 editor.edit(new Edit.PatchItems(id, List.of(frame), new ItemChange.SetCrop(crop)));
             }
+        }
+    }
+
+    private static void add(Editor editor, UUID page, DemoPiece.DemoOrnament demo, Map<String, PhotoId> photos) {
+        editor.edit(new Edit.AddOrnament(page, demo.drawing()));
+        List<Frame> frames = editor.last().frames();
+        UUID id = frames.get(frames.size() - 1).id();
+        var picture = demo.drawing().picture();
+        double width = length(demo.width()).mm();
+        double height = width * picture.height() / picture.width();
+        Box box = Box.of(
+                new BoxMm(length(demo.x()).mm() - width / 2, length(demo.y()).mm() - height / 2, width, height));
+        editor.edit(
+                new Edit.MoveItems(page, List.of(new Edit.ItemMove(id, new Placement.Free(box, demo.turnDegrees())))));
+        if (demo.photo() != null) {
+            PhotoId photo = Objects.requireNonNull(photos.get(demo.photo()), demo.photo());
+            editor.edit(new Edit.PlaceEntry(
+                    page,
+                    id,
+                    editor.piece.piece().entries().of(photo).orElseThrow().id()));
+            editor.edit(new Edit.PatchItems(page, List.of(id), new ItemChange.SetWords(new FrameWords.Own(""))));
+        }
+        if (demo.colours() != null) {
+            editor.edit(new Edit.ColourOrnaments(page, List.of(id), demo.colours()));
+        }
+        if (demo.words() != null) {
+            editor.edit(new Edit.WriteWords(page, id, demo.words()));
+        }
+        if (demo.typeface() != null) {
+            Optional<String> face = Optional.of(demo.typeface());
+            editor.edit(new Edit.DressWords(
+                    page,
+                    List.of(id),
+                    face,
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty()));
         }
     }
 

@@ -2,6 +2,7 @@ package wovenset.server.demo;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import wovenset.core.drawing.Drawing;
 import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
 import wovenset.core.measure.LengthUnit;
@@ -43,8 +44,37 @@ record DemoPiece(
             String captionColour,
             int lines) {}
 
-    /** @param word whose letters are frames for the first photos, in the place of cells; null for cells */
-    record DemoPage(@Nullable String word, int rows, int columns, String gap, List<DemoFrame> frames) {}
+    /**
+     * @param word whose letters are frames for the first photos, in the place of cells; null for cells
+     * @param ornaments in the place of cells; null for cells
+     */
+    record DemoPage(
+            @Nullable String word,
+            int rows,
+            int columns,
+            String gap,
+            List<DemoFrame> frames,
+            @Nullable List<DemoOrnament> ornaments) {}
+
+    /**
+     * An ornament in its own proportion.
+     *
+     * @param x of its middle
+     * @param photo in its ring; null for none
+     * @param words on its face; null for none
+     * @param typeface of the words; null for the usual one
+     * @param colours of its parts; null for its own
+     */
+    record DemoOrnament(
+            Drawing drawing,
+            String x,
+            String y,
+            String width,
+            double turnDegrees,
+            @Nullable String photo,
+            @Nullable String words,
+            @Nullable String typeface,
+            @Nullable List<Rgb> colours) {}
 
     /** @param caption null for the photo's own */
     record DemoFrame(String photo, @Nullable String caption, @Nullable Double focusX, @Nullable Double focusY) {}

@@ -36,6 +36,9 @@ final class OrnamentEdits {
     /** Words on dark cloth. */
     private static final Rgb PAPER = new Rgb("#fffdf8");
 
+    /** Of a title: larger than a ribbon's face lets them be, so that words fill it. */
+    private static final double LARGE = 4;
+
     private final Supplier<UUID> ids;
 
     OrnamentEdits(Supplier<UUID> ids) {
@@ -71,14 +74,14 @@ final class OrnamentEdits {
         return drawing.picture().opening().isPresent();
     }
 
-    /** Larger than the face lets them be, so that a few words fill it; light on dark cloth. */
+    /** A title that fills the face; light on dark cloth. */
     private static TextStyle onRibbon(Piece piece, Drawing drawing) {
         TextStyle title = TextStyle.title(piece.format());
         return new TextStyle(
                 title.typeface(),
                 title.weight(),
                 title.slant(),
-                title.sizePt(),
+                title.scaled(LARGE).sizePt(),
                 title.leading(),
                 TextStyle.Align.CENTRE,
                 TextStyle.Stand.MIDDLE,
