@@ -1,31 +1,24 @@
-import { useEffect, useState } from 'react'
+import { Popover, PopoverButton } from '@headlessui/react'
+import { useState } from 'react'
+import { type ColourOffer, ColourPanel } from './ColourPanel'
 import { Field, inputLook } from './Field'
 import { untaken } from './typing'
 
 interface Props {
   label: string
   value: string
-  onPreview: (colour: string) => void
+  offers: ColourOffer[]
+  /** Shows a colour; nothing ends that. */
+  onTry: (colour: string | null) => void
   onCommit: (colour: string) => void
 }
 
 const FORM = /^#?[0-9a-f]{6}$/i
 
-/** A colour by swatch or by its six digits; shown live while it is being chosen. */
-export function ColourField({ label, value, onPreview, onCommit }: Props) {
+/** A colour from those that are offered, any other one, or by its six digits; shown live while it is being chosen. */
+export function ColourField({ label, value, offers, onTry, onCommit }: Props) {
   const [draft, setDraft] = useState<string>()
   const [wrong, setWrong] = useState<string>()
-  // The browser's picker says when a choice is final only by a native change event, which React does not pass on.
-  const [swatch, setSwatch] = useState<HTMLInputElement | null>(null)
-  const [picking, setPicking] = useState<string>()
-  useEffect(() => {
-    const final = () => {
-      setPicking(undefined)
-      if (swatch && swatch.value !== value) onCommit(swatch.value)
-    }
-    swatch?.addEventListener('change', final)
-    return () => swatch?.removeEventListener('change', final)
-  }, [swatch, value, onCommit])
   const take = () => {
     if (draft === undefined) return
     const colour = `#${draft.trim().replace('#', '').toLowerCase()}`
@@ -41,18 +34,16 @@ export function ColourField({ label, value, onPreview, onCommit }: Props) {
     <Field label={label} wrong={wrong}>
       {(ids) => (
         <div className="flex">
-          <input
-            ref={setSwatch}
-            aria-label={`${label}, swatch`}
-            type="color"
-            value={picking ?? value}
-            onInput={(event) => {
-              setPicking(event.currentTarget.value)
-              onPreview(event.currentTarget.value)
-            }}
-            onChange={() => undefined}
-            className="h-8 w-10 shrink-0 border border-r-0 border-edge bg-paper p-1"
-          />
+          <Popover>
+            <PopoverButton
+              aria-label={`${label}, colours to choose from`}
+              title="Colours to choose from"
+              className="h-8 w-10 shrink-0 border border-r-0 border-edge bg-paper p-1"
+            >
+              <span className="block size-full border border-line" style={{ background: value }} />
+            </PopoverButton>
+            <ColourPanel label={label} value={value} offers={offers} onTry={onTry} onCommit={onCommit} />
+          </Popover>
           <input
             {...ids}
             {...untaken(draft !== undefined)}

@@ -1,6 +1,6 @@
 import { Palette, Undo2 } from 'lucide-react'
 import type { Ornament } from '../../api/client'
-import { ColourField } from '../../fields/ColourField'
+import { ColourChoice } from '../paint/ColourChoice'
 import { Button } from '../../ui/Button'
 import { useRoom } from '../context'
 import type { Frame } from '../piece/model'
@@ -36,7 +36,7 @@ export function OrnamentFields({ title, frame, drawn }: Props) {
       <Part title={title}>
         <div className="grid grid-cols-2 gap-2">
           {own.parts.map(({ name }, index) => (
-            <ColourField
+            <ColourChoice
               key={name}
               label={name}
               value={drawn.colours[index] ?? ''}

@@ -1,6 +1,6 @@
 import type { Paint } from '../../api/client'
 import { Choice } from '../../fields/Choice'
-import { ColourField } from '../../fields/ColourField'
+import { ColourChoice } from './ColourChoice'
 import { PercentSlider } from '../../fields/PercentSlider'
 import { LengthSlider } from '../../measure/LengthSlider'
 import type { UnitFormat } from '../../measure/units'
@@ -27,7 +27,7 @@ interface Props {
 export function PaintField({ what, value, format, onPreview, onCommit }: Props) {
   const shorter = Math.min(format.width, format.height)
   const colour = (label: string, now: string, as: (colour: string) => Paint) => (
-    <ColourField
+    <ColourChoice
       label={label}
       value={now}
       onPreview={(one) => onPreview(as(one))}

@@ -1,6 +1,6 @@
 import type { Effect, StyleDifference } from '../../api/client'
 import { Choice } from '../../fields/Choice'
-import { ColourField } from '../../fields/ColourField'
+import { ColourChoice } from '../paint/ColourChoice'
 import { LengthSlider } from '../../measure/LengthSlider'
 import { effectOf } from '../piece/styles'
 import type { StyleFieldsProps } from './StyleFields'
@@ -50,7 +50,7 @@ export function FasteningFields({ style, format, onPreview, onCommit }: StyleFie
             onPreview={(size) => onPreview(as({ size }))}
             onCommit={(size) => onCommit(as({ size }))}
           />
-          <ColourField
+          <ColourChoice
             label="Its colour"
             value={held.colour}
             onPreview={(colour) => onPreview(as({ colour }))}

@@ -1,5 +1,5 @@
 import type { Effect, StyleDifference } from '../../api/client'
-import { ColourField } from '../../fields/ColourField'
+import { ColourChoice } from '../paint/ColourChoice'
 import { PercentSlider } from '../../fields/PercentSlider'
 import { LengthSlider } from '../../measure/LengthSlider'
 import { effectOf } from '../piece/styles'
@@ -52,7 +52,7 @@ export function LightEffects({ style, format, onPreview, onCommit }: StyleFields
       {glow.strength > 0 && (
         <div className="grid grid-cols-2 gap-2">
           {length('Glow reaches', glow.spread, shorter / 10, (spread) => ({ ...glow, spread }))}
-          <ColourField
+          <ColourChoice
             label="Glow’s colour"
             value={glow.colour}
             onPreview={(colour) => onPreview(of({ ...glow, colour }))}

@@ -1,5 +1,5 @@
 import type { CaptionStyle } from '../../../api/client'
-import { ColourField } from '../../../fields/ColourField'
+import { ColourChoice } from '../../paint/ColourChoice'
 import { Choice } from '../../../fields/Choice'
 import { NumberField } from '../../../fields/NumberField'
 import { Wrong } from '../../../fields/Wrong'
@@ -71,7 +71,7 @@ export function DressSlip() {
           />
         </div>
         {others && <Wrong>{others}</Wrong>}
-        <ColourField
+        <ColourChoice
           label="Caption colour"
           value={captions.colour}
           onPreview={(colour) => trial.show({ kind: 'setCaptionStyle', captions: { ...captions, colour } })}

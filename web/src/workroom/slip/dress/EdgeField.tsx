@@ -1,6 +1,6 @@
 import type { EdgeRun } from '../../../api/client'
 import { Choice } from '../../../fields/Choice'
-import { ColourField } from '../../../fields/ColourField'
+import { ColourChoice } from '../../paint/ColourChoice'
 import { useRoom } from '../../context'
 import { useTrial } from '../../useTrial'
 
@@ -24,7 +24,7 @@ export function EdgeField() {
         onChange={(kind) => trial.set({ kind: 'setEdges', edges: { ...edges, kind } })}
       />
       {edges.kind === 'COLOURED' && (
-        <ColourField
+        <ColourChoice
           label="Colour beyond the trim"
           value={edges.colour}
           onPreview={(colour) => trial.show({ kind: 'setEdges', edges: { ...edges, colour } })}

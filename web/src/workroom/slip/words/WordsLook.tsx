@@ -2,7 +2,7 @@ import type { TextStyle } from '../../../api/client'
 import { Hand, Shirt } from 'lucide-react'
 import { IconButton } from '../../../ui/Button'
 import { Choice } from '../../../fields/Choice'
-import { ColourField } from '../../../fields/ColourField'
+import { ColourChoice } from '../../paint/ColourChoice'
 import { NumberField } from '../../../fields/NumberField'
 import { Wrong } from '../../../fields/Wrong'
 import { useRoom } from '../../context'
@@ -104,7 +104,7 @@ export function WordsLook({ frames }: { frames: Frame[] }) {
       {course?.kind === 'straight' && !last?.ornament && frames.some(({ across }) => !across) && (
         <Choice label="In the frame" options={STANDS} value={style.stand} onChange={(stand) => set({ stand })} />
       )}
-      <ColourField
+      <ColourChoice
         label="Colour of the words"
         value={style.colour}
         onPreview={(colour) => trial.show(dressing(ids, { colour }))}

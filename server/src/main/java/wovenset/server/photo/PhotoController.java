@@ -23,6 +23,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
+import wovenset.core.ink.Rgb;
 import wovenset.core.photo.PhotoId;
 import wovenset.core.picture.Derivatives;
 import wovenset.server.said.Words;
@@ -130,6 +131,15 @@ class PhotoController {
     }
 
     /** A derived size: small for the light table, large for cropping on the bench. */
+    /** The few colours that a photo is seen as, the most telling first. */
+    @GetMapping("/api/photos/{sha256}/colours")
+    ResponseEntity<List<Rgb>> colours(@PathVariable String sha256) {
+        return ResponseEntity.ok()
+                .cacheControl(
+                        CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable())
+                .body(store.mainColours(new PhotoId(sha256)));
+    }
+
     @GetMapping(
             path = "/api/photos/{sha256}/{size}",
             produces = {MediaType.IMAGE_JPEG_VALUE, MediaType.IMAGE_PNG_VALUE})

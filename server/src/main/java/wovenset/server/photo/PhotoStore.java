@@ -24,6 +24,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.util.FileSystemUtils;
+import wovenset.core.ink.Rgb;
 import wovenset.core.output.PhotoFiles;
 import wovenset.core.paint.PhotoRasters;
 import wovenset.core.photo.LabColour;
@@ -39,6 +40,7 @@ import wovenset.core.picture.PictureLimits;
 import wovenset.core.picture.file.RefusedPhotoException;
 import wovenset.core.said.Reason;
 import wovenset.core.said.Said;
+import wovenset.core.subject.MainColours;
 import wovenset.core.subject.MeanColour;
 import wovenset.core.subject.SubjectFinder;
 import wovenset.server.WovensetProperties;
@@ -59,6 +61,7 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
     private final Clock clock;
     private final SubjectFinder subjects = new SubjectFinder();
     private final Recent<PhotoId, LabColour> colours = Recent.entries(20_000);
+    private final Recent<PhotoId, List<Rgb>> mainColours = Recent.entries(2_000);
     private final Recent<PhotoId, StoredPhoto> known = Recent.entries(20_000);
 
     PhotoStore(PhotoRepository repository, TransactionTemplate transaction, WovensetProperties properties, Clock clock)
@@ -254,6 +257,22 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
         repository.setSubject(id, subject);
         known.put(id, photo.withSubject(subject));
         return subject;
+    }
+
+    /**
+     * The few colours that a photo is seen as, the most telling first.
+     *
+     * @throws NotFoundException if there is no such photo
+     */
+    List<Rgb> mainColours(PhotoId id) {
+        return mainColours.get(id, absent -> {
+            try {
+                return MainColours.of(
+                        DerivedPixels.readOnWhite(Files.readAllBytes(derived(absent, Derivatives.SMALL))));
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        });
     }
 
     @Override

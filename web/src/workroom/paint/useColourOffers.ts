@@ -1,0 +1,62 @@
+import { useQueries } from '@tanstack/react-query'
+import { client, data } from '../../api/client'
+import type { ColourOffer } from '../../fields/ColourPanel'
+import { useRoom } from '../context'
+
+/** The colours of plants that dye, of clay, of undyed cloth and of ink: what the application's own drawings are made in. */
+const DYES = [
+  '#f5f1e8',
+  '#fffdf8',
+  '#eadfc8',
+  '#e6cf8b',
+  '#c9971c',
+  '#b5754f',
+  '#6b4a34',
+  '#a4373a',
+  '#7a2629',
+  '#5e7b4f',
+  '#465c3b',
+  '#8fa9c9',
+  '#2f4b7c',
+  '#22293a',
+]
+/** So many photos of a page are asked for their colours, and so many colours of it are offered. */
+const MOST_PHOTOS = 12
+const MOST = 10
+
+/** Colours that suit what is being dressed: those of the selected photo, of the page's photos, and dyes. */
+export function useColourOffers(): ColourOffer[] {
+  const { page, frame } = useRoom()
+  const photos = [...new Set(page.frames.flatMap(({ photo }) => photo ?? []))]
+  const asked = [...new Set([...(frame?.photo ? [frame.photo] : []), ...photos])].slice(0, MOST_PHOTOS)
+  const answers = useQueries({
+    queries: asked.map((photo) => ({
+      queryKey: ['colours', photo],
+      queryFn: () => data(client.GET('/api/photos/{sha256}/colours', { params: { path: { sha256: photo } } })),
+      staleTime: Infinity,
+      retry: false,
+    })),
+  })
+  const coloursOf = new Map(asked.map((photo, index) => [photo, answers[index]?.data ?? []]))
+  // The most telling colour of each photo first.
+  const ranked = [0, 1, 2, 3, 4].flatMap((rank) => asked.flatMap((photo) => coloursOf.get(photo)?.[rank] ?? []))
+  return [
+    { name: 'In this photo', colours: frame?.photo ? (coloursOf.get(frame.photo) ?? []) : [] },
+    { name: 'In the photos of this page', colours: apart(ranked).slice(0, MOST) },
+    { name: 'Dyes', colours: DYES },
+  ]
+}
+
+/** Nearer ones look the same as swatches. */
+const ALIKE = 28
+
+const channels = (colour: string) => [1, 3, 5].map((at) => parseInt(colour.slice(at, at + 2), 16))
+const distance = (one: string, other: string) => {
+  const there = channels(other)
+  return Math.hypot(...channels(one).map((value, index) => value - (there[index] ?? 0)))
+}
+const apart = (colours: string[]) =>
+  colours.reduce<string[]>(
+    (kept, colour) => (kept.some((other) => distance(other, colour) < ALIKE) ? kept : [...kept, colour]),
+    [],
+  )
