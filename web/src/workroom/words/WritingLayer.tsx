@@ -1,6 +1,7 @@
 import { type CSSProperties, useEffect, useLayoutEffect, useRef, useState } from 'react'
 import type { FrameScene, Problem } from '../../api/client'
 import { useNotice } from '../../ui/Notices'
+import { groundBehind } from '../../fields/contrast'
 import { untaken } from '../../fields/typing'
 import type { BenchScale } from '../bench/useBenchScale'
 import { useRoom } from '../context'
@@ -92,7 +93,8 @@ function Caption({ frame, scene, scale }: Props) {
         top: place.y * s,
         width: place.width * s,
         minHeight: place.height * s,
-        background: pageScene?.colour,
+        // What was written is not seen through what is being written.
+        background: captions.place === 'ON_PICTURE' ? groundBehind(captions.colour) : pageScene?.colour,
         transform: scene.turnDegrees ? `rotate(${scene.turnDegrees}deg)` : undefined,
         // As its frame, about the frame's middle.
         transformOrigin: `${(place.width / 2) * s}px ${(scene.box.y + scene.box.height / 2 - place.y) * s}px`,
@@ -110,12 +112,15 @@ function Caption({ frame, scene, scale }: Props) {
           lineHeight: 1.25,
           textAlign: 'center',
           color: captions.colour,
-          paddingTop: 0.5 * 1.25 * captions.sizePt * MM_PER_PT * s,
+          paddingTop: PADDING[captions.place] * captions.sizePt * MM_PER_PT * s,
         }}
       />
     </div>
   )
 }
+
+/** Above the first line, in type sizes. */
+const PADDING = { BELOW: 0.625, ABOVE: 0, ON_PICTURE: 0.3 }
 
 interface WritingProps {
   frameId: string

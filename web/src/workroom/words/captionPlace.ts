@@ -3,15 +3,26 @@ import { widthMm } from '../piece/styles'
 
 const MM_PER_PT = 25.4 / 72
 const LEADING = 1.25
+/** Beside and above words on a picture, in type sizes. */
+const PAD = 0.6
 
-/** Where the words below a frame, or on its foot, stand, or would stand, in page millimetres. */
-export function captionPlace({ box, bands, footMm }: FrameScene, { sizePt, lines }: CaptionStyle): Box {
+/** Where a photo's words stand, or would stand, in page millimetres. */
+export function captionPlace(
+  { box, window, bands, footMm }: FrameScene,
+  { place, sizePt, lines }: Pick<CaptionStyle, 'place' | 'sizePt' | 'lines'>,
+): Box {
   const outside = widthMm(bands, 'OUTSIDE')
   if (footMm > 0) return { x: box.x, y: box.y + box.height, width: box.width, height: outside + footMm }
+  const line = LEADING * sizePt * MM_PER_PT
+  if (place === 'ON_PICTURE') {
+    const height = Math.min(window.height, lines * line + PAD * sizePt * MM_PER_PT)
+    return { x: window.x, y: window.y + window.height - height, width: window.width, height }
+  }
+  const height = (lines + 0.5) * line
   return {
     x: box.x - outside,
-    y: box.y + box.height + outside,
+    y: place === 'ABOVE' ? box.y - outside - height : box.y + box.height + outside,
     width: box.width + 2 * outside,
-    height: (lines + 0.5) * LEADING * sizePt * MM_PER_PT,
+    height,
   }
 }

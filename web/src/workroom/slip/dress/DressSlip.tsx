@@ -15,8 +15,14 @@ import { AddWords } from '../words/AddWords'
 
 const SHOWN: Record<CaptionStyle['show'], string> = {
   WRITTEN: 'where something is written',
-  ALWAYS: 'below each photo, written or not',
+  ALWAYS: 'with each photo, written or not',
   NONE: 'not at all',
+}
+
+const PLACES: Record<CaptionStyle['place'], string> = {
+  BELOW: 'below the photo',
+  ABOVE: 'above the photo',
+  ON_PICTURE: 'on the photo, on a ground to read them',
 }
 
 /** How all pages and frames look. Sliders and colours show their effect on the bench before they are let go. */
@@ -51,6 +57,9 @@ export function DressSlip() {
       <OrnamentsPart />
       <Part title="Captions">
         <Choice label="Words stand" options={SHOWN} value={captions.show} onChange={(show) => setCaption({ show })} />
+        {captions.show !== 'NONE' && (
+          <Choice label="Where" options={PLACES} value={captions.place} onChange={(place) => setCaption({ place })} />
+        )}
         <TypefaceChoice label="Typeface" value={captions.typeface} onChange={(typeface) => setCaption({ typeface })} />
         <div className="grid grid-cols-2 gap-2">
           <NumberField

@@ -98,7 +98,7 @@ public final class Places {
             Length own = frame.style().in(piece.styles()).width(Band.Side.OUTSIDE);
             outside = own.compareTo(outside) > 0 ? own : outside;
             int last = cells.get(slot).row() + cells.get(slot).rows() - 1;
-            Length strip = strips.below(frame);
+            Length strip = strips.of(frame);
             rows[last] = strip.compareTo(rows[last]) > 0 ? strip : rows[last];
         }
         return new CellSurround(outside, List.of(rows));
@@ -129,7 +129,7 @@ public final class Places {
     }
 
     private FrameTrim trim(Frame frame) {
-        return FrameTrim.of(frame.style().in(piece.styles()), strips.below(frame));
+        return strips.trim(frame);
     }
 
     /** A frame with a size of its own that its inner bands fill. */
@@ -179,7 +179,7 @@ public final class Places {
                 // Photos of a fixed size line up whatever the bands around each of them are.
                 FrameTrim around = grid.cell() == null
                         ? trim
-                        : new FrameTrim(trim.insideMm(), surround.outside().mm(), trim.stripMm());
+                        : trim.withOutside(surround.outside().mm());
                 Optional<DoesNotFit> problem = cellProblem(cell, trim, around);
                 if (problem.isPresent()) {
                     return problem.get();
@@ -259,7 +259,7 @@ public final class Places {
     public static List<FrameTrim> trims(Piece piece, Page page, List<Frame> frames) {
         Strips strips = Strips.of(piece, page);
         List<FrameTrim> trims = new ArrayList<>();
-        frames.forEach(frame -> trims.add(FrameTrim.of(frame.style().in(piece.styles()), strips.below(frame))));
+        frames.forEach(frame -> trims.add(strips.trim(frame)));
         return trims;
     }
 }

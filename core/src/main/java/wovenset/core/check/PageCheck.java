@@ -14,6 +14,7 @@ import wovenset.core.said.Said;
 import wovenset.core.scene.FrameScene;
 import wovenset.core.scene.PageScene;
 import wovenset.core.scene.SharpnessLimits;
+import wovenset.core.style.CaptionStyle;
 import wovenset.core.style.Outline;
 
 /**
@@ -100,6 +101,14 @@ public final class PageCheck {
                 Math.min(box.x(), box.y()), Math.min(page.widthMm() - box.right(), page.heightMm() - box.bottom()));
     }
 
+    /** Of a photo's words only the side that they stand on counts: they are as wide as the photo, which may run to the trim. */
+    private double fromTrim(FrameLook look, BoxMm signs) {
+        if (look.text().isPresent()) {
+            return fromTrim(signs);
+        }
+        return look.captions().place() == CaptionStyle.Place.ABOVE ? signs.y() : page.heightMm() - signs.bottom();
+    }
+
     private void edges(FrameScene frame, int number) {
         double away = fromTrim(frame.window());
         if (page.bleedMm() > 0 && away > TOUCHES && away < NEARLY) {
@@ -118,9 +127,7 @@ public final class PageCheck {
         if (words.sizePt() < SMALLEST_WORDS) {
             found(frame, number, Gravity.LIGHT, Notice.WORDS_SMALL, Math.round(words.sizePt() * 10) / 10.0);
         }
-        double away = frame.look().text().isPresent()
-                ? fromTrim(ink(frame))
-                : page.heightMm() - ink(frame).bottom();
+        double away = fromTrim(frame.look(), ink(frame));
         if (away < KNIFE) {
             found(frame, number, Gravity.GRAVE, Notice.WORDS_NEAR_TRIM, millimetres(Math.max(0, away)));
         }

@@ -4,8 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import wovenset.core.display.Op;
+import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.BoxMm;
+import wovenset.core.geometry.ShapeMm;
+import wovenset.core.ink.Rgb;
 import wovenset.core.style.CaptionStyle;
+import wovenset.core.style.Outline;
 import wovenset.core.style.TextStyle;
 import wovenset.core.words.CurveSetter;
 import wovenset.core.words.FittedWords;
@@ -18,6 +22,18 @@ final class WordOps {
     private static final double MM_PER_PT = 25.4 / 72;
     /** Baseline below the line's top, in type sizes: the shipped faces' ascenders reach about 0.75. */
     private static final double ASCENT = 0.92;
+
+    /** Beside and above words on a picture, in type sizes. */
+    private static final double PAD = 0.6;
+    /** Of an oval or another form: as wide as it is at the words' height, and how far they stand above its lowest place. */
+    private static final double ROUND_WIDTH = 0.7;
+
+    private static final double ROUND_FOOT = 0.14;
+    /** Seen through enough to belong to the picture, and solid enough to read on any. */
+    private static final double GROUND_OPACITY = 0.82;
+
+    private static final Rgb LIGHT = new Rgb("#fffdf8");
+    private static final Rgb DARK = Rgb.INK;
 
     private final FrameLook look;
     private final FrameForms forms;
@@ -97,7 +113,54 @@ final class WordOps {
         if (look.words().isBlank() || style.show() == CaptionStyle.Show.NONE) {
             return Optional.empty();
         }
-        return Optional.of(look.footMm() > 0 ? onFoot(style) : below(style));
+        if (look.footMm() > 0) {
+            return Optional.of(onFoot(style));
+        }
+        return Optional.of(
+                switch (style.place()) {
+                    case BELOW -> below(style);
+                    case ABOVE -> above(style);
+                    case ON_PICTURE -> onPicture(style);
+                });
+    }
+
+    /** The last line as near to the picture as the first one is below it. */
+    private ResolvedFrame.Words above(CaptionStyle style) {
+        double width = frame.width() + 2 * forms.outside();
+        FittedWords fitted = WordFitter.fit(look.words(), style.typeface(), style.sizePt(), width, style.lines());
+        double air = 0.5 * CaptionStyle.LEADING * style.sizePt() * MM_PER_PT;
+        lines(style, fitted, -forms.outside() - air - height(fitted));
+        return said(fitted);
+    }
+
+    /**
+     * At the foot of what shows of the picture, on a ground across it: light below dark words, dark below light ones. In a form without
+     * straight sides it stands higher, where there is room.
+     */
+    private ResolvedFrame.Words onPicture(CaptionStyle style) {
+        BoxMm window = forms.window();
+        boolean straight = look.outline() instanceof Outline.Rect;
+        double pad = PAD * style.sizePt() * MM_PER_PT;
+        double width = Math.max(1, (straight ? 1 : ROUND_WIDTH) * window.width() - 2 * pad);
+        FittedWords fitted = WordFitter.fit(look.words(), style.typeface(), style.sizePt(), width, style.lines());
+        double height = height(fitted) + pad;
+        double foot = window.bottom() - (straight ? 0 : ROUND_FOOT * window.height());
+        Rgb ground = style.colour().isDark() ? LIGHT : DARK;
+        BoxMm band = new BoxMm(window.x(), foot - height, window.width(), height);
+        ops.add(new Op.Group(
+                Affine.IDENTITY,
+                GROUND_OPACITY,
+                Optional.of(forms.opening()),
+                List.of(new Op.Fill(new ShapeMm.Rectangle(band), ground))));
+        lines(style, fitted, foot - height + pad / 2);
+        return said(fitted);
+    }
+
+    private static double height(FittedWords fitted) {
+        return CaptionStyle.LEADING
+                * fitted.sizePt()
+                * MM_PER_PT
+                * fitted.lines().size();
     }
 
     private ResolvedFrame.Words below(CaptionStyle style) {
@@ -117,11 +180,7 @@ final class WordOps {
                 style.sizePt(),
                 frame.width(),
                 WordFitter.height(room, CaptionStyle.LEADING));
-        double height = CaptionStyle.LEADING
-                * fitted.sizePt()
-                * MM_PER_PT
-                * fitted.lines().size();
-        lines(style, fitted, frame.height() + (room - height) / 2);
+        lines(style, fitted, frame.height() + (room - height(fitted)) / 2);
         return said(fitted);
     }
 

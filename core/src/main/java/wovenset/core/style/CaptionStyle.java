@@ -6,13 +6,14 @@ import wovenset.core.said.Checks;
 import wovenset.core.said.Reason;
 
 /**
- * The words below photos.
+ * The words with photos.
  *
+ * @param place where they stand; those of a print with a foot stand on it
  * @param typeface the name of a shipped typeface
  * @param sizePt 4 to 144 points
  * @param lines how many lines of room are kept below each photo, 1 to 4
  */
-public record CaptionStyle(Show show, String typeface, double sizePt, Rgb colour, int lines) {
+public record CaptionStyle(Show show, Place place, String typeface, double sizePt, Rgb colour, int lines) {
     /** Line height over type size; room enough for accents and descenders of the shipped faces. */
     public static final double LEADING = 1.25;
 
@@ -21,26 +22,43 @@ public record CaptionStyle(Show show, String typeface, double sizePt, Rgb colour
         Checks.that(lines >= 1 && lines <= 4, Reason.CAPTION_LINES);
     }
 
+    /** With the words below. */
+    public CaptionStyle(Show show, String typeface, double sizePt, Rgb colour, int lines) {
+        this(show, Place.BELOW, typeface, sizePt, colour, lines);
+    }
+
     /** Where words stand, and where room is kept for them. */
     public enum Show {
-        /** Below photos that have words; in a grid or beside each other, a row keeps room once one of its photos has some. */
+        /** With photos that have words; in a grid or beside each other, a row keeps room once one of its photos has some. */
         WRITTEN,
-        /** Below photos, and room is kept below each one, written or not. */
+        /** With all photos: room is kept for each one, written or not. */
         ALWAYS,
         /** Not at all. */
         NONE
     }
 
-    /** The height of the room below a photo in whole micrometres: half a line of air, and the lines. */
+    /** Where a photo's words stand. */
+    public enum Place {
+        BELOW,
+        ABOVE,
+        /** At the photo's lower edge, on a ground that is seen through and keeps them legible. */
+        ON_PICTURE
+    }
+
+    /** The height of the room below a photo, or above it, in whole micrometres: half a line of air, and the lines. */
     public Length strip() {
         return Length.ofMm((lines + 0.5) * LEADING * sizePt * 25.4 / 72);
     }
 
     public CaptionStyle withSizePt(double newSize) {
-        return new CaptionStyle(show, typeface, newSize, colour, lines);
+        return new CaptionStyle(show, place, typeface, newSize, colour, lines);
+    }
+
+    public CaptionStyle withPlace(Place newPlace) {
+        return new CaptionStyle(show, newPlace, typeface, sizePt, colour, lines);
     }
 
     public CaptionStyle withShow(Show newShow) {
-        return new CaptionStyle(newShow, typeface, sizePt, colour, lines);
+        return new CaptionStyle(newShow, place, typeface, sizePt, colour, lines);
     }
 }

@@ -29,7 +29,7 @@ public record StyleSheet(
     public static StyleSheet plain(UUID style) {
         return new StyleSheet(
                 List.of(FrameStyle.plain(style, "Frame")),
-                new CaptionStyle(CaptionStyle.Show.WRITTEN, "Alegreya", 11, Rgb.INK, 1),
+                new CaptionStyle(CaptionStyle.Show.WRITTEN, CaptionStyle.Place.BELOW, "Alegreya", 11, Rgb.INK, 1),
                 new Paint.Solid(new Rgb("#ffffff")),
                 Light.USUAL,
                 EdgeRun.CONTINUED,

@@ -67,6 +67,38 @@ class SceneResolverTest {
         assertThat(frame.resolved().words().orElseThrow().lines()).containsExactly("words of 1");
     }
 
+    /** Above, the picture has the same size further down; on the picture it has the whole cell, and its words stand within it. */
+    @Test
+    void wordsStandAboveThePictureOrOnItAsWellAsBelow() {
+        Piece below = words(placed(piece(grid(2, 1, 10, 6), 1), 1, 2), CaptionStyle.Show.ALWAYS);
+        CaptionStyle captions = below.styles().captions();
+        BoxMm under = scene(below).frames().get(1).box();
+        double strip = captions.strip().mm();
+        FrameScene above = scene(applied(below, new Edit.SetCaptionStyle(captions.withPlace(CaptionStyle.Place.ABOVE))))
+                .frames()
+                .get(1);
+        assertThat(above.box().y()).isCloseTo(under.y() + strip, within(0.001));
+        assertThat(above.box().height()).isCloseTo(under.height(), within(0.001));
+        Op.Glyphs line = (Op.Glyphs) above.resolved().ops().get(1);
+        assertThat(line.y()).isBetween(-strip, 0.0);
+        FrameScene on = scene(
+                        applied(below, new Edit.SetCaptionStyle(captions.withPlace(CaptionStyle.Place.ON_PICTURE))))
+                .frames()
+                .get(1);
+        assertThat(on.box().height()).isCloseTo(under.height() + strip, within(0.001));
+        List<Op> ops = on.resolved().ops();
+        Op.Group ground = (Op.Group) ops.get(1);
+        assertThat(ground.opacity()).isLessThan(1);
+        // Dark words have a light ground, which reaches from side to side.
+        Op.Fill band = (Op.Fill) ground.children().get(0);
+        assertThat(band.paint().colour().isDark()).isFalse();
+        assertThat(band.ink().width()).isCloseTo(on.box().width(), within(1e-9));
+        assertThat(band.ink().bottom()).isCloseTo(on.box().height(), within(1e-9));
+        BoxMm signs = ((Op.Glyphs) ops.get(2)).signs();
+        assertThat(signs.y()).isGreaterThan(band.ink().y());
+        assertThat(signs.bottom()).isLessThan(band.ink().bottom());
+    }
+
     @Test
     void outerBandsAreAddedAroundAndNoneLeavesNoRoomForWords() {
         Piece piece = placed(piece(grid(1, 1, 10, 0), 1), 1);

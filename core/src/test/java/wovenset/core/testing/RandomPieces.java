@@ -160,6 +160,7 @@ public final class RandomPieces {
                 1, 4, () -> new FrameStyle(id(), "Style", times(1, 3, this::band), corners(), length(0, 5), effects()));
         CaptionStyle captions = new CaptionStyle(
                 any(CaptionStyle.Show.values()),
+                any(CaptionStyle.Place.values()),
                 "Alegreya",
                 4 + random.nextInt(100) / 7.0,
                 colour(),

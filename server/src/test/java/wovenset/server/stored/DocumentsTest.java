@@ -103,6 +103,7 @@ class DocumentsTest {
         return version6.replaceAll(
                         "\"ground\":\\{\"kind\":\"plain\",\"colour\":((\"#\\w+\"))}",
                         "\"ground\":{\"kind\":\"covered\"," + solid + "}")
+                .replaceAll("\"show\":(\"\\w+\"),\"typeface\"", "\"show\":$1,\"place\":\"BELOW\",\"typeface\"")
                 .replaceAll("\"opacity\":([\\d.E-]+)", "\"opacity\":$1,\"blend\":\"NORMAL\"")
                 .replaceAll(
                         "\"text\":(\"[^\"]*\"),\"style\":\\{([^}]*)}",

@@ -159,7 +159,7 @@ public final class PageProposals {
     private static List<FrameTrim> trims(Piece piece, Page page, List<Frame> frames) {
         Length strip = Strips.of(piece, page).most();
         return frames.stream()
-                .map(frame -> FrameTrim.of(frame.style().in(piece.styles()), strip))
+                .map(frame -> FrameTrim.of(frame.style().in(piece.styles()), strip, false))
                 .toList();
     }
 

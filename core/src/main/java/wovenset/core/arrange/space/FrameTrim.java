@@ -9,16 +9,28 @@ import wovenset.core.style.FrameStyle;
  *
  * @param insideMm on each side, the bands that cover the frame's edge
  * @param outsideMm on each side, the bands around the frame
- * @param stripMm below all, for words
+ * @param stripMm below all, or above, for words
+ * @param stripAbove whether that is above
  */
-public record FrameTrim(double insideMm, double outsideMm, double stripMm) {
+public record FrameTrim(double insideMm, double outsideMm, double stripMm, boolean stripAbove) {
     public static final FrameTrim NONE = new FrameTrim(0, 0, 0);
 
-    public static FrameTrim of(FrameStyle style, Length strip) {
+    public static FrameTrim of(FrameStyle style, Length strip, boolean stripAbove) {
         return new FrameTrim(
                 style.width(Band.Side.INSIDE).mm(),
                 style.width(Band.Side.OUTSIDE).mm(),
-                strip.mm());
+                strip.mm(),
+                stripAbove);
+    }
+
+    /** With the words below. */
+    public FrameTrim(double insideMm, double outsideMm, double stripMm) {
+        this(insideMm, outsideMm, stripMm, false);
+    }
+
+    /** With other bands around the frame. */
+    public FrameTrim withOutside(double mm) {
+        return new FrameTrim(insideMm, mm, stripMm, stripAbove);
     }
 
     /** What a slot is wider than the picture. */

@@ -17,7 +17,7 @@ public record Place(BoxMm box, double turnDegrees) {
         return new Place(
                 new BoxMm(
                         slot.x() + out,
-                        slot.y() + out,
+                        slot.y() + out + (trim.stripAbove() ? trim.stripMm() : 0),
                         Math.max(0, slot.width() - 2 * out),
                         Math.max(0, slot.height() - 2 * out - trim.stripMm())),
                 0);

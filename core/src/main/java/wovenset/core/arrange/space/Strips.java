@@ -23,7 +23,7 @@ import wovenset.core.style.Outline;
 import wovenset.core.style.StyleSheet;
 
 /**
- * Below which frames of a page room is kept for words. Where it is kept only for what is written, frames of one row keep it
+ * With which frames of a page room is kept for words, below them or above. Where it is kept only for what is written, frames of one row keep it
  * together, so that one typed word does not set the row askew: those that end in one row of a grid, and those side by side in
  * one cut. A print with a foot has its words there and always keeps its room. Cost: linear in the frames.
  */
@@ -36,7 +36,8 @@ public final class Strips {
     private Strips(Piece piece, Page page) {
         styles = piece.styles();
         CaptionStyle captions = styles.captions();
-        strip = captions.show() == CaptionStyle.Show.NONE ? Length.ZERO : captions.strip();
+        boolean beside = captions.show() != CaptionStyle.Show.NONE && captions.place() != CaptionStyle.Place.ON_PICTURE;
+        strip = beside ? captions.strip() : Length.ZERO;
         frames = page.frames();
         for (Frame frame : frames) {
             boolean written = !piece.wordsOf(page, frame).isBlank();
@@ -54,18 +55,28 @@ public final class Strips {
         return new Strips(piece, page);
     }
 
-    /** The height of the room below a frame; zero for none. */
-    public Length below(Frame frame) {
-        Length foot = frame.style().in(styles).foot();
-        if (foot.isPositive() && frame.outline() instanceof Outline.Rect) {
-            return foot;
+    /** What surrounds a frame's picture, the room for words with it. */
+    public FrameTrim trim(Frame frame) {
+        boolean above = styles.captions().place() == CaptionStyle.Place.ABOVE && !hasFoot(frame);
+        return FrameTrim.of(frame.style().in(styles), of(frame), above);
+    }
+
+    /** The height of the room for a frame's words; zero for none. */
+    public Length of(Frame frame) {
+        if (hasFoot(frame)) {
+            return frame.style().in(styles).foot();
         }
         return kept.contains(frame.id()) ? strip : Length.ZERO;
     }
 
+    private boolean hasFoot(Frame frame) {
+        return frame.outline() instanceof Outline.Rect
+                && frame.style().in(styles).foot().isPositive();
+    }
+
     /** The height of the widest room that any frame keeps. */
     public Length most() {
-        return frames.stream().map(this::below).max(Comparator.naturalOrder()).orElse(Length.ZERO);
+        return frames.stream().map(this::of).max(Comparator.naturalOrder()).orElse(Length.ZERO);
     }
 
     private void keepTogether(List<Integer> row, List<Frame> slotted) {
