@@ -2,8 +2,8 @@ import { useEffect, useState } from 'react'
 
 const STILL_MS = 150
 
-/** A number as it was when it last stood still. */
-export function useSettled(value: number | undefined): number | undefined {
+/** A value as it was when it last stood still. */
+export function useSettled<T>(value: T): T {
   const [settled, setSettled] = useState(value)
   useEffect(() => {
     const timer = window.setTimeout(() => setSettled(value), STILL_MS)

@@ -2,6 +2,7 @@ import { ArrivingList, Choosers } from '../../../light-table/Intake'
 import { useRoom } from '../../context'
 import { waitingIn } from '../../piece/model'
 import { Part } from '../Part'
+import { CaptionsPart } from './CaptionsPart'
 import { NextSteps } from './NextSteps'
 import { PrintsPart } from './PrintsPart'
 import { SplitPart } from './SplitPart'
@@ -24,6 +25,7 @@ export function GatherSlip() {
           {waiting > 0 && <NextSteps waiting={waiting} />}
         </Part>
       )}
+      {photos.length > 0 && <CaptionsPart />}
       {photos.length > 0 && <PrintsPart />}
       {photos.length > 0 && <SplitPart folded={photos.length > 1} />}
     </>

@@ -20,6 +20,7 @@ class ArchitectureTest {
             "drawing",
             "geometry",
             "photo",
+            "caption",
             "arrangement",
             "style",
             "words",

@@ -97,6 +97,12 @@ public sealed interface Edit {
     /** Changes a photo's words wherever it shows, but for frames with words of their own. */
     record CaptionEntry(UUID entryId, String caption) implements Edit {}
 
+    /** Words for a photo of the piece. */
+    record EntryCaption(UUID entryId, String caption) {}
+
+    /** Changes the words of many photos at once, as {@link CaptionEntry} does those of one. */
+    record CaptionEntries(List<EntryCaption> captions) implements Edit {}
+
     /**
      * Shows where a photo's subject is; crops that are aimed at it follow.
      *

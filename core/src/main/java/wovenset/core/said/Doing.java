@@ -20,6 +20,7 @@ public enum Doing implements Code {
     TAKE_OUT_PHOTOS,
     ORDER_PHOTOS,
     CAPTION,
+    CAPTION_MANY,
     SHOW_SUBJECT,
     FIND_SUBJECT,
     FLOW,

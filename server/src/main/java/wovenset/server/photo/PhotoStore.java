@@ -16,6 +16,7 @@ import java.time.ZoneOffset;
 import java.util.HashMap;
 import java.util.HexFormat;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
@@ -200,7 +201,7 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
         return found;
     }
 
-    List<StoredPhoto> findAll(List<PhotoId> ids) {
+    public List<StoredPhoto> findAll(List<PhotoId> ids) {
         var byId = new HashMap<PhotoId, StoredPhoto>();
         repository.findAll(ids).forEach(photo -> byId.put(photo.id(), photo));
         return ids.stream().filter(byId::containsKey).map(byId::get).toList();
@@ -257,6 +258,11 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
         repository.setSubject(id, subject);
         known.put(id, photo.withSubject(subject));
         return subject;
+    }
+
+    /** What a piece's photos are called there. */
+    public Map<PhotoId, String> names(UUID piece) {
+        return repository.names(piece);
     }
 
     /**

@@ -59,6 +59,7 @@ final class EntryEdits {
                     Doing.CAPTION,
                     1);
         });
+        handlers.on(Edit.CaptionEntries.class, EntryEdits::captions);
         handlers.on(Edit.ShowSubject.class, (piece, edit) -> {
             checkedEntry(piece, edit.entryId());
             return Outcome.of(
@@ -93,6 +94,19 @@ final class EntryEdits {
     private static String cut(String words) {
         String plain = words.strip();
         return FrameWords.shortened(plain);
+    }
+
+    private static Outcome captions(Piece piece, Edit.CaptionEntries edit) {
+        Map<UUID, String> words = new HashMap<>();
+        for (Edit.EntryCaption one : edit.captions()) {
+            checkedEntry(piece, one.entryId());
+            words.put(one.entryId(), one.caption().strip());
+        }
+        Entries entries = piece.entries();
+        for (Map.Entry<UUID, String> one : words.entrySet()) {
+            entries = entries.map(one.getKey(), entry -> entry.withCaption(one.getValue()));
+        }
+        return Outcome.of(piece.withEntries(entries), Doing.CAPTION_MANY, words.size());
     }
 
     private static Outcome remove(Piece piece, List<UUID> removed) {

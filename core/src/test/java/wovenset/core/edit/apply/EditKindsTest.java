@@ -78,6 +78,7 @@ class EditKindsTest {
                 new Edit.RemoveEntries(List.of(entry(PIECE, 1))),
                 new Edit.OrderEntries(List.of(entry(PIECE, 3), entry(PIECE, 1), entry(PIECE, 2))),
                 new Edit.CaptionEntry(entry(PIECE, 1), "c"),
+                new Edit.CaptionEntries(List.of(new Edit.EntryCaption(entry(PIECE, 2), "d"))),
                 new Edit.ShowSubject(entry(PIECE, 1), Optional.of(new Region(0.1, 0.1, 0.5, 0.5))),
                 new Edit.FlowEntries(),
                 new Edit.LayPrints(PAGE, List.of(new Edit.PrintWish(entry(PIECE, 1), mm(50), mm(50), 1)), mm(4)),
