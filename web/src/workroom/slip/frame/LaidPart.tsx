@@ -12,7 +12,7 @@ export function LaidPart({ frames }: { frames: FrameModel[] }) {
   const kept = storedPage.frames.find(({ id }) => id === ids.at(-1))
   if (!kept) return null
   return (
-    <Part title="On what is behind" folded>
+    <Part title="Solid or seen through" folded>
       <LaidFields kept={kept} itemIds={ids} trial={trial} />
     </Part>
   )

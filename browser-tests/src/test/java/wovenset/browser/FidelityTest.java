@@ -35,6 +35,7 @@ class FidelityTest {
     @ParameterizedTest
     @CsvSource({
         "The kite summer, 1, 1",
+        "A card from Hale Point, 1, 1",
         "'Saltmarsh Pottery, autumn lookbook', 3, 1",
         "'Saltmarsh Pottery, autumn lookbook', 2, 2"
     })
@@ -117,6 +118,7 @@ class FidelityTest {
         edit(id, "releasePage", "pageId", pageId);
         edit(id, "moveItems", "pageId", pageId, "moves", moves);
         patch(id, pageId, frames.get(1), Map.of("kind", "setOutline", "outline", Map.of("kind", "ellipse")));
+        patch(id, pageId, frames.get(1), Map.of("kind", "setBlend", "blend", "MULTIPLY"));
         patch(id, pageId, frames.get(0), Map.of("kind", "setOpacity", "opacity", 0.7));
         patch(
                 id,

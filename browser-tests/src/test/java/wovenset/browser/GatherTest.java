@@ -55,6 +55,35 @@ class GatherTest {
     }
 
     @Test
+    void captionsOfAllComeFromAPatternAndThenFromATable() {
+        Room room = Room.start(browser.window(), "Captions of all", "pot-01.jpg", "pot-02.jpg", "pot-03.jpg");
+        room.step("Gather");
+        room.part("Captions of all photos");
+        room.field("Each photo’s words").fill("{number}. ");
+        room.button("{file}").click();
+        Locator samples = room.page.getByLabel("How the first ones will read");
+        assertThat(samples.getByText("2. pot-02")).isVisible();
+        room.button("Write all 3").click();
+        assertThat(room.page.getByText("3 photos captioned.")).isVisible();
+        assertThat(room.button("Undo: Caption 3 photos")).isEnabled();
+        String table = "photo,name,price\npot-03.jpg,Egg cup,6\npot-01.jpg,Wide bowl,32\npot-77.jpg,Lost,1\n";
+        room.page
+                .getByLabel("Table of words")
+                .setInputFiles(new FilePayload("prices.csv", "text/csv", table.getBytes(StandardCharsets.UTF_8)));
+        assertThat(samples.getByText("Egg cup · 6")).isVisible();
+        assertThat(room.page.getByText("Line 4: no photo is called “pot-77.jpg”"))
+                .isVisible();
+        room.button("Write all 2").click();
+        assertThat(room.page.getByText("2 photos captioned.")).isVisible();
+        JsonNode entries = TestServer.api().piece(room.id()).path("entries");
+        assertThat(entries.valueStream().map(entry -> entry.path("caption").asString()))
+                .containsExactly("Wide bowl · 32", "2. pot-02", "Egg cup · 6");
+        room.field("Each photo’s words").fill("{cost}");
+        assertThat(room.page.getByText(Pattern.compile("Nothing is called “cost” here")))
+                .isVisible();
+    }
+
+    @Test
     void theTrayIsPutInOrderByKeyAndByDragging() {
         Room room = Room.start(browser.window(), "Order of the tray", "kite-01.jpg", "kite-02.jpg", "kite-03.jpg");
         room.step("Arrange");

@@ -70,7 +70,7 @@ public final class Screenshots {
         page.getByText("Photos as you brought them in").waitFor();
         take("storage");
         takeStyles();
-        takeLetters();
+        takeCard();
         takeWords();
         takeArrangements();
         takeClose();
@@ -103,13 +103,14 @@ public final class Screenshots {
         page.keyboard().press("Escape");
     }
 
-    /** A word of photos, one of its letters selected. */
-    private void takeLetters() {
-        Room word = open("Kites, over the door");
-        word.step("Dress");
-        word.painted();
-        word.frame(5).click();
-        take("letters");
+    /** A card with a photo in a ring, its ribbon selected. */
+    private void takeCard() {
+        Room card = open("A card from Hale Point");
+        card.step("Dress");
+        card.painted();
+        card.frame(2).click();
+        assertThat(card.buttonLike("^Typeface")).isVisible();
+        take("card");
     }
 
     private void takeClose() {
