@@ -109,7 +109,7 @@ public final class Screenshots {
         card.step("Dress");
         card.painted();
         card.frame(2).click();
-        assertThat(card.buttonLike("^Typeface")).isVisible();
+        card.buttonLike("^Typeface").waitFor();
         take("card");
     }
 
