@@ -8,6 +8,7 @@ import { StyleChooser } from '../../styles/StyleChooser'
 import { StyleFields } from '../../styles/StyleFields'
 import { Part } from '../Part'
 import { useOrnaments } from '../../ornaments/useOrnaments'
+import { OutlineFile } from './OutlineFile'
 import { LaidFields } from './LaidFields'
 import { TornFields, tornFor } from './TornFields'
 import { useRoom } from '../../context'
@@ -30,9 +31,9 @@ const FORMS = {
   torn: 'torn paper',
 }
 const RING = { ringed: 'in a ring' }
-/** The form of a letter, which only its frame has. */
-const LETTER = { traced: 'letter' }
-type FormName = keyof typeof FORMS | keyof typeof RING | keyof typeof LETTER
+/** The form of a letter or of a person's own drawing, which only its frames have. */
+const traced = ({ name }: { name: string }) => ({ traced: name.length === 1 ? 'letter' : name })
+type FormName = keyof typeof FORMS | keyof typeof RING | 'traced'
 
 const formOf = (outline: Outline): FormName => (outline.kind === 'drawn' ? outline.form : outline.kind)
 const outlineOf = (form: keyof typeof FORMS, shorterSide: number): Outline => {
@@ -148,7 +149,7 @@ export function BorderPart({ frames, folded = false }: { frames: Frame[]; folded
             options={{
               ...FORMS,
               ...(ring && RING),
-              ...(kept.outline.kind === 'traced' && LETTER),
+              ...(kept.outline.kind === 'traced' && traced(kept.outline)),
             }}
             value={formOf(kept.outline)}
             onChange={(form) => {
@@ -161,6 +162,7 @@ export function BorderPart({ frames, folded = false }: { frames: Frame[]; folded
             }}
           />
         </div>
+        <OutlineFile frames={frames} />
         <LaidFields kept={kept} itemIds={frames.map(({ id }) => id)} trial={trial} />
         {kept.outline.kind === 'torn' && (
           <TornFields

@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.nio.charset.StandardCharsets;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -47,6 +49,29 @@ class OrnamentsTest {
         assertThat(room.button("Undo: Exchange an ornament")).isEnabled();
         assertThat(last(room).path("outline").path("ring").asString()).isEqualTo("TWINE_RING");
         assertThat(last(room).path("fill").path("kind").asString()).isEqualTo("ownPhoto");
+    }
+
+    /** A drawing of one's own; what in it is no closed shape is told, and a file without one changes nothing. */
+    @Test
+    void aFrameTakesTheFormOfAnSvgFile() {
+        Room room = Room.start(browser.window(), "Own form", "kite-01.jpg");
+        room.step("Dress");
+        room.frame(1).click();
+        Locator file = room.page.getByLabel("SVG file with an outline");
+        file.setInputFiles(svg("<text x='1' y='5'>Kites</text><path d='M10 0 L20 30 0 30 Z'/>"));
+        assertThat(room.page.getByText("Not used of tent.svg: text.")).isVisible();
+        assertThat(room.button("Undo: Change the form of a frame")).isEnabled();
+        assertThat(room.field("Form").locator("option:checked")).hasText("tent");
+        file.setInputFiles(svg("<text>only words</text>"));
+        assertThat(room.page.getByText("There is no closed shape in this SVG file."))
+                .isVisible();
+        JsonNode outline = room.stored().path("items").get(0).path("outline");
+        assertThat(outline.path("data").asString()).startsWith("M 0.5000 0.0000 L 0.0000 1.0000 L 1.0000 1.0000");
+    }
+
+    private static FilePayload svg(String content) {
+        String text = "<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 20 30'>" + content + "</svg>";
+        return new FilePayload("tent.svg", "image/svg+xml", text.getBytes(StandardCharsets.UTF_8));
     }
 
     @Test

@@ -7,10 +7,7 @@ import java.util.Comparator;
 import java.util.List;
 import org.bytedeco.javacpp.indexer.FloatIndexer;
 import org.bytedeco.javacpp.indexer.UByteIndexer;
-import org.bytedeco.opencv.global.opencv_core;
-import org.bytedeco.opencv.global.opencv_imgproc;
 import org.bytedeco.opencv.opencv_core.Mat;
-import org.bytedeco.opencv.opencv_core.Size;
 import wovenset.core.ink.Rgb;
 import wovenset.core.photo.LabColour;
 
@@ -52,14 +49,8 @@ public final class MainColours {
      * @param image of type 3BYTE_BGR, sRGB
      */
     public static List<Rgb> of(BufferedImage image) {
-        try (Mat picture = Pixels.mat(image);
-                Mat small = new Mat();
-                Mat real = new Mat();
-                Mat lab = new Mat();
-                Size size = new Size(SIDE, SIDE)) {
-            opencv_imgproc.resize(picture, small, size, 0, 0, opencv_imgproc.INTER_AREA);
-            small.convertTo(real, opencv_core.CV_32F, 1 / 255.0, 0);
-            opencv_imgproc.cvtColor(real, lab, opencv_imgproc.COLOR_BGR2Lab);
+        try (Mat small = Pixels.reduced(image, SIDE);
+                Mat lab = Pixels.lab(small)) {
             double[][] pixels = new double[SIDE * SIDE][3];
             int[] colours = new int[SIDE * SIDE];
             try (FloatIndexer values = lab.createIndexer();

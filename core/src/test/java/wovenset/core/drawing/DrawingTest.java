@@ -64,14 +64,19 @@ class DrawingTest {
         return text.toString();
     }
 
+    private static Area drawn(Picture picture) {
+        Area drawn = new Area();
+        picture.parts().forEach(part -> drawn.add(new Area(part.path())));
+        return drawn;
+    }
+
     /** The photo's edge lies under the ring all round, but for a branch that leaves a gap. */
     @ParameterizedTest
     @MethodSource("rings")
     void aRingCoversTheEdgeOfItsOpening(Drawing ring) {
         Picture picture = ring.picture();
         Opening opening = picture.opening().orElseThrow();
-        Area drawn = new Area();
-        picture.parts().forEach(part -> drawn.add(new Area(part.path())));
+        Area drawn = drawn(picture);
         long covered = Stream.iterate(0, degrees -> degrees + 1)
                 .limit(360)
                 .filter(degrees -> {
@@ -97,8 +102,7 @@ class DrawingTest {
     void wordsStandOnARibbonsFace(Drawing ribbon) {
         Picture picture = ribbon.picture();
         Spine spine = picture.spine().orElseThrow();
-        Area drawn = new Area();
-        picture.parts().forEach(part -> drawn.add(new Area(part.path())));
+        Area drawn = drawn(picture);
         double[] at = new double[6];
         for (PathIterator path = spine.path().getPathIterator(null); !path.isDone(); path.next()) {
             path.currentSegment(at);

@@ -137,7 +137,7 @@ class PhotoController {
         return ResponseEntity.ok()
                 .cacheControl(
                         CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable())
-                .body(store.mainColours(new PhotoId(sha256)));
+                .body(store.looks().mains(new PhotoId(sha256)));
     }
 
     @GetMapping(

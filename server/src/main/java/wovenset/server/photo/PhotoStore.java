@@ -25,7 +25,6 @@ import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.util.FileSystemUtils;
-import wovenset.core.ink.Rgb;
 import wovenset.core.output.PhotoFiles;
 import wovenset.core.paint.PhotoRasters;
 import wovenset.core.photo.LabColour;
@@ -34,16 +33,12 @@ import wovenset.core.photo.PhotoId;
 import wovenset.core.photo.PixelSize;
 import wovenset.core.photo.Subject;
 import wovenset.core.picture.Derivatives;
-import wovenset.core.picture.DerivedPixels;
 import wovenset.core.picture.PhotoHeader;
 import wovenset.core.picture.PhotoInspector;
 import wovenset.core.picture.PictureLimits;
 import wovenset.core.picture.file.RefusedPhotoException;
 import wovenset.core.said.Reason;
 import wovenset.core.said.Said;
-import wovenset.core.subject.MainColours;
-import wovenset.core.subject.MeanColour;
-import wovenset.core.subject.SubjectFinder;
 import wovenset.server.WovensetProperties;
 import wovenset.server.recent.Recent;
 import wovenset.server.web.NotFoundException;
@@ -60,9 +55,7 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
     private final Path derived;
     private final Path incoming;
     private final Clock clock;
-    private final SubjectFinder subjects = new SubjectFinder();
-    private final Recent<PhotoId, LabColour> colours = Recent.entries(20_000);
-    private final Recent<PhotoId, List<Rgb>> mainColours = Recent.entries(2_000);
+    private final PhotoLooks looks = new PhotoLooks(id -> derived(id, Derivatives.SMALL));
     private final Recent<PhotoId, StoredPhoto> known = Recent.entries(20_000);
 
     PhotoStore(PhotoRepository repository, TransactionTemplate transaction, WovensetProperties properties, Clock clock)
@@ -95,7 +88,7 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
             long bytes = Files.size(arriving);
             Derivatives.make(arriving, header, folder(derived, id));
             keep(arriving, id);
-            StoredPhoto photo = new StoredPhoto(id, header, bytes, cut(fileName), look(id));
+            StoredPhoto photo = new StoredPhoto(id, header, bytes, cut(fileName), looks.subject(id));
             repository.insert(photo, now());
             known.put(id, photo);
             return photo;
@@ -254,7 +247,7 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
         if (photo.subject() != null) {
             return photo.subject();
         }
-        Subject subject = look(id);
+        Subject subject = looks.subject(id);
         repository.setSubject(id, subject);
         known.put(id, photo.withSubject(subject));
         return subject;
@@ -265,50 +258,14 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
         return repository.names(piece);
     }
 
-    /**
-     * The few colours that a photo is seen as, the most telling first.
-     *
-     * @throws NotFoundException if there is no such photo
-     */
-    List<Rgb> mainColours(PhotoId id) {
-        return mainColours.get(id, absent -> {
-            try {
-                return MainColours.of(
-                        DerivedPixels.readOnWhite(Files.readAllBytes(derived(absent, Derivatives.SMALL))));
-            } catch (IOException e) {
-                throw new UncheckedIOException(e);
-            }
-        });
+    /** What is seen of photos on their small pictures. */
+    PhotoLooks looks() {
+        return looks;
     }
 
     @Override
     public Optional<LabColour> colour(PhotoId id) {
-        if (find(id).isEmpty()) {
-            return Optional.empty();
-        }
-        try {
-            return Optional.of(colours.get(id, absent -> {
-                try {
-                    return MeanColour.of(
-                            DerivedPixels.readOnWhite(Files.readAllBytes(derived(absent, Derivatives.SMALL))));
-                } catch (IOException e) {
-                    throw new UncheckedIOException(e);
-                }
-            }));
-        } catch (UncheckedIOException | RefusedPhotoException | PhotoRasters.MissingPhotoException e) {
-            LOG.warn("A photo's colours could not be read", e);
-            return Optional.empty();
-        }
-    }
-
-    /** What the photo is about. Without an answer the photo is still good: it is then cropped about its middle. */
-    private Subject look(PhotoId id) {
-        try {
-            return subjects.find(DerivedPixels.readOnWhite(Files.readAllBytes(derived(id, Derivatives.SMALL))));
-        } catch (IOException | RuntimeException e) {
-            LOG.warn("A photo could not be looked at for its subject", e);
-            return Subject.UNKNOWN;
-        }
+        return find(id).flatMap(photo -> looks.mean(id));
     }
 
     @Override

@@ -1,0 +1,71 @@
+package wovenset.server.photo;
+
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import wovenset.core.ink.Rgb;
+import wovenset.core.paint.PhotoRasters;
+import wovenset.core.photo.LabColour;
+import wovenset.core.photo.PhotoId;
+import wovenset.core.photo.Subject;
+import wovenset.core.picture.DerivedPixels;
+import wovenset.core.picture.file.RefusedPhotoException;
+import wovenset.core.subject.MainColours;
+import wovenset.core.subject.MeanColour;
+import wovenset.core.subject.SubjectFinder;
+import wovenset.server.recent.Recent;
+
+/** What can be seen of photos on their small pictures: what they are about, and their colours, which are remembered. */
+final class PhotoLooks {
+    private static final Logger LOG = LoggerFactory.getLogger(PhotoLooks.class);
+
+    private final Function<PhotoId, Path> small;
+    private final SubjectFinder subjects = new SubjectFinder();
+    private final Recent<PhotoId, LabColour> means = Recent.entries(20_000);
+    private final Recent<PhotoId, List<Rgb>> mains = Recent.entries(2_000);
+
+    /** @param small a photo's small picture; it is made if it is not there */
+    PhotoLooks(Function<PhotoId, Path> small) {
+        this.small = small;
+    }
+
+    private BufferedImage picture(PhotoId id) {
+        try {
+            return DerivedPixels.readOnWhite(Files.readAllBytes(small.apply(id)));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** What the photo is about. Without an answer the photo is still good: it is then cropped about its middle. */
+    Subject subject(PhotoId id) {
+        try {
+            return subjects.find(picture(id));
+        } catch (RuntimeException e) {
+            LOG.warn("A photo could not be looked at for its subject", e);
+            return Subject.UNKNOWN;
+        }
+    }
+
+    /** Nothing if the photo cannot be read. */
+    Optional<LabColour> mean(PhotoId id) {
+        try {
+            return Optional.of(means.get(id, absent -> MeanColour.of(picture(absent))));
+        } catch (UncheckedIOException | RefusedPhotoException | PhotoRasters.MissingPhotoException e) {
+            LOG.warn("A photo's colours could not be read", e);
+            return Optional.empty();
+        }
+    }
+
+    /** The few colours that a photo is seen as, the most telling first. */
+    List<Rgb> mains(PhotoId id) {
+        return mains.get(id, absent -> MainColours.of(picture(absent)));
+    }
+}
