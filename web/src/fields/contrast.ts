@@ -1,9 +1,15 @@
+/** Red, green and blue of a colour, 0 to 1. */
+export const channels = (colour: string): [number, number, number] => {
+  const at = (start: number) => parseInt(colour.slice(start, start + 2), 16) / 255
+  return [at(1), at(3), at(5)]
+}
+
 const linear = (value: number) => (value <= 0.04045 ? value / 12.92 : ((value + 0.055) / 1.055) ** 2.4)
 
 /** The relative luminance of a colour, 0 to 1 (WCAG 2.2). */
 function luminance(colour: string): number {
-  const [r = 0, g = 0, b = 0] = [1, 3, 5].map((at) => linear(parseInt(colour.slice(at, at + 2), 16) / 255))
-  return 0.2126 * r + 0.7152 * g + 0.0722 * b
+  const [r, g, b] = channels(colour)
+  return 0.2126 * linear(r) + 0.7152 * linear(g) + 0.0722 * linear(b)
 }
 
 /** The contrast of two colours, 1 to 21 (WCAG 2.2). */

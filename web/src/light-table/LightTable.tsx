@@ -90,12 +90,13 @@ export function LightTable() {
         : `${it} on page ${pages.join(', ')}; ${one ? 'its' : 'their'} frames are empty now.`
     notice(`${what} taken out. ${where}`, { action: { name: 'Undo', run: handle.undo } })
   }
-  /** One step of the history for all of them. */
-  const caption = async () => {
-    const batch = crypto.randomUUID()
-    for (const photo of photos.filter((one) => !one.caption))
-      await edit({ kind: 'captionEntry', entryId: photo.entryId, caption: nameOf(photo) }, { batch })
-  }
+  const caption = () =>
+    edit({
+      kind: 'captionEntries',
+      captions: photos
+        .filter((one) => !one.caption)
+        .map((photo) => ({ entryId: photo.entryId, caption: nameOf(photo) })),
+    })
   const wordless = photos.filter((photo) => !photo.caption).length
   return (
     <>

@@ -1,10 +1,10 @@
+import { channels } from '../../fields/contrast'
+
 /** Hue, saturation and lightness of a colour, each 0 to 1. */
 type Hsl = [number, number, number]
 
-const channels = (colour: string) => [1, 3, 5].map((at) => parseInt(colour.slice(at, at + 2), 16) / 255)
-
 function hslOf(colour: string): Hsl {
-  const [r = 0, g = 0, b = 0] = channels(colour)
+  const [r, g, b] = channels(colour)
   const most = Math.max(r, g, b)
   const least = Math.min(r, g, b)
   const lightness = (most + least) / 2

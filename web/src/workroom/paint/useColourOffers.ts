@@ -1,6 +1,7 @@
 import { useQueries } from '@tanstack/react-query'
 import { client, data } from '../../api/client'
 import type { ColourOffer } from '../../fields/ColourPanel'
+import { channels } from '../../fields/contrast'
 import { useRoom } from '../context'
 
 /** The colours of plants that dye, of clay, of undyed cloth and of ink: what the application's own drawings are made in. */
@@ -48,9 +49,8 @@ export function useColourOffers(): ColourOffer[] {
 }
 
 /** Nearer ones look the same as swatches. */
-const ALIKE = 28
+const ALIKE = 0.11
 
-const channels = (colour: string) => [1, 3, 5].map((at) => parseInt(colour.slice(at, at + 2), 16))
 const distance = (one: string, other: string) => {
   const there = channels(other)
   return Math.hypot(...channels(one).map((value, index) => value - (there[index] ?? 0)))

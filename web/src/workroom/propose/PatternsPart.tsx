@@ -1,8 +1,9 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { Upload } from 'lucide-react'
-import { type FormEvent, useRef, useState } from 'react'
+import { type FormEvent, useState } from 'react'
 import { client, data, type PatternView, wordsOf } from '../../api/client'
 import { Button } from '../../ui/Button'
+import { FileButton } from '../../ui/FileButton'
 import { Choice } from '../../fields/Choice'
 import { Field, inputLook } from '../../fields/Field'
 import { useNotice } from '../../ui/Notices'
@@ -26,7 +27,6 @@ export function PatternsPart() {
   const [part, setPart] = useState<PatternPart>('FRAMES')
   const [name, setName] = useState('')
   const [wrong, setWrong] = useState<string>()
-  const file = useRef<HTMLInputElement>(null)
   const patterns = useQuery({ queryKey: KEY, queryFn: () => data(client.GET('/api/patterns')) })
   const changed = () => queries.invalidateQueries({ queryKey: KEY })
   const keep = async (event: FormEvent) => {
@@ -41,8 +41,7 @@ export function PatternsPart() {
       setWrong(wordsOf(problem))
     }
   }
-  const bring = async (chosen: File | undefined) => {
-    if (!chosen) return
+  const bring = async (chosen: File) => {
     try {
       const brought = await data(client.POST('/api/patterns/import', { body: { text: await chosen.text() } }))
       notice(`The pattern “${brought.pattern.name}” was brought in.`)
@@ -50,7 +49,6 @@ export function PatternsPart() {
     } catch (problem) {
       notice(`${chosen.name}: ${wordsOf(problem)}`, { tone: 'wrong' })
     }
-    if (file.current) file.current.value = ''
   }
   const remove = async ({ id, pattern }: PatternView) => {
     try {
@@ -79,18 +77,14 @@ export function PatternsPart() {
           Keep it
         </Button>
       </form>
-      <input
-        ref={file}
-        type="file"
+      <FileButton
+        name="Pattern file"
         accept=".json,application/json"
-        className="sr-only"
-        aria-label="Pattern file"
-        tabIndex={-1}
-        onChange={(event) => void bring(event.target.files?.[0])}
-      />
-      <Button className="w-full" onClick={() => file.current?.click()}>
+        className="w-full"
+        onFile={(chosen) => void bring(chosen)}
+      >
         <Upload size={16} /> Bring one in from a file
-      </Button>
+      </FileButton>
     </Part>
   )
 }

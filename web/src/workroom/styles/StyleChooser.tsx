@@ -1,8 +1,9 @@
 import { Download, Trash2, Upload } from 'lucide-react'
-import { useRef, useState } from 'react'
+import { useState } from 'react'
 import type { Edit, FrameStyle } from '../../api/client'
 import { Wrong } from '../../fields/Wrong'
 import { Button, IconButton } from '../../ui/Button'
+import { FileButton } from '../../ui/FileButton'
 import { useRoom } from '../context'
 import { OverBench } from '../OverBench'
 import type { Frame } from '../piece/model'
@@ -24,7 +25,6 @@ export function StyleChooser({ frames, like }: Props) {
   const { stored, storedPage, handle } = useRoom()
   const library = useStyleLibrary()
   const [shown, setShown] = useState<'no' | 'large' | 'small'>('no')
-  const file = useRef<HTMLInputElement>(null)
   const own = stored.styles.frames
   const others = (styles: FrameStyle[], ...known: FrameStyle[][]) =>
     styles.filter(({ id }) => !known.flat().some((one) => one.id === id))
@@ -95,9 +95,9 @@ export function StyleChooser({ frames, like }: Props) {
             </section>
           ),
       )}
-      <Button onClick={() => file.current?.click()}>
+      <FileButton name="Style file" accept=".json,application/json" onFile={(chosen) => void library.bring(chosen)}>
         <Upload size={16} /> Bring one in from a file
-      </Button>
+      </FileButton>
     </div>
   )
   const whom = ids.length === 0 ? 'all frames' : ids.length === 1 ? 'this frame' : 'these frames'
@@ -120,19 +120,6 @@ export function StyleChooser({ frames, like }: Props) {
           {list}
         </OverBench>
       )}
-      <input
-        ref={file}
-        type="file"
-        accept=".json,application/json"
-        className="sr-only"
-        aria-label="Style file"
-        tabIndex={-1}
-        onChange={(event) => {
-          const [chosen] = event.target.files ?? []
-          if (chosen) void library.bring(chosen)
-          event.target.value = ''
-        }}
-      />
     </div>
   )
 }

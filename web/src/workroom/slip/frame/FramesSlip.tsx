@@ -18,7 +18,7 @@ import { WordsLook } from '../words/WordsLook'
 import { Selected } from '../Selected'
 import { useRoom } from '../../context'
 import { useFrameDoings } from '../../frames/useFrameDoings'
-import { BorderPart } from './BorderPart'
+import { BorderPart } from '../border/BorderPart'
 import { LineUpPart } from './LineUpPart'
 import { SizeField } from './SizeField'
 

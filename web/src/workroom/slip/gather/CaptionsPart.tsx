@@ -4,6 +4,7 @@ import { useRef, useState } from 'react'
 import { client, data, type FilledCaptions, wordsOf } from '../../../api/client'
 import { Field, inputLook } from '../../../fields/Field'
 import { Button, IconButton } from '../../../ui/Button'
+import { FileButton } from '../../../ui/FileButton'
 import { useRoom } from '../../context'
 import { useSettled } from '../../view/useSettled'
 import { Part } from '../Part'
@@ -35,7 +36,6 @@ export function CaptionsPart() {
   const [table, setTable] = useState<Table>()
   const [done, setDone] = useState<string>()
   const field = useRef<HTMLInputElement>(null)
-  const chooser = useRef<HTMLInputElement>(null)
   const settled = useSettled(pattern)
   const filled = useQuery({
     queryKey: ['captions', piece.id, handle.open?.revision, settled, table],
@@ -66,8 +66,7 @@ export function CaptionsPart() {
     localStorage.setItem(KEPT, pattern)
     setDone(which.length === 1 ? '1 photo captioned.' : `${which.length} photos captioned.`)
   }
-  const choose = async (file: File | undefined) => {
-    if (!file) return
+  const choose = async (file: File) => {
     const text = await file.text()
     setTable({ name: file.name, text })
     setDone(undefined)
@@ -157,9 +156,14 @@ export function CaptionsPart() {
         >
           Only {forWordless.length} empty
         </Button>
-        <Button className="px-1!" onClick={() => chooser.current?.click()}>
+        <FileButton
+          name="Table of words"
+          accept=".csv,.tsv,.txt,text/csv"
+          className="px-1!"
+          onFile={(file) => void choose(file)}
+        >
           <FileSpreadsheet size={16} /> From a table …
-        </Button>
+        </FileButton>
         <a
           className="inline-flex h-8 items-center justify-center gap-2 border border-edge bg-paper px-1 font-semibold hover:border-woad"
           href={`/api/pieces/${piece.id}/captions/file`}
@@ -167,17 +171,6 @@ export function CaptionsPart() {
           <FileDown size={16} /> Out as a table
         </a>
       </div>
-      <input
-        ref={chooser}
-        type="file"
-        aria-label="Table of words"
-        accept=".csv,.tsv,.txt,text/csv"
-        className="hidden"
-        onChange={(event) => {
-          void choose(event.target.files?.[0])
-          event.target.value = ''
-        }}
-      />
       {done && <p role="status">{done}</p>}
     </Part>
   )

@@ -120,6 +120,8 @@ public final class CaptionPattern {
         StringBuilder between = new StringBuilder();
         boolean anyField = false;
         boolean anyValue = false;
+        // Whether what stands at the end follows a field that has a value.
+        boolean closes = true;
         for (Part part : parts) {
             if (part instanceof Text text) {
                 between.append(text.text());
@@ -136,23 +138,10 @@ public final class CaptionPattern {
             }
             between.setLength(0);
             anyField = true;
+            closes = value.isPresent();
         }
-        boolean closes = !anyField || lastHasValue(values, takenAt);
         return !anyField || anyValue
                 ? words.append(closes ? between : "").toString().strip()
                 : "";
-    }
-
-    private boolean lastHasValue(Function<String, Optional<String>> values, Optional<LocalDateTime> takenAt) {
-        for (int i = parts.size() - 1; i >= 0; i--) {
-            if (parts.get(i) instanceof Field field) {
-                return field.form().isPresent()
-                        ? takenAt.isPresent()
-                        : values.apply(field.name())
-                                .filter(one -> !one.isBlank())
-                                .isPresent();
-            }
-        }
-        return false;
     }
 }

@@ -16,7 +16,6 @@ import wovenset.core.words.TextFace;
 
 /** Sets words along a curve: the course of words in a frame of their own, or the spine of the ribbon that they stand on. */
 final class CurvedWordOps {
-    private static final double MM_PER_PT = 25.4 / 72;
     /** Of a ribbon's face, the largest type. */
     private static final double OF_FACE = 0.8;
     /** The middle of letters above their baseline, in type sizes. */
@@ -58,7 +57,7 @@ final class CurvedWordOps {
         AffineTransform toBox = AffineTransform.getTranslateInstance(box.x(), box.y());
         toBox.scale(right, down);
         Shape curve = spine.path().createTransformedShape(toBox);
-        double highest = OF_FACE * spine.room() * down / MM_PER_PT;
+        double highest = OF_FACE * spine.room() * down / TextStyle.MM_PER_PT;
         return new CurvedWordOps(text, Math.min(text.style().sizePt(), highest), MIDDLE).set(size -> curve);
     }
 
@@ -74,12 +73,12 @@ final class CurvedWordOps {
     private CurveSetter.Line line(double sizePt, DoubleFunction<Shape> curveAtMm) {
         TextStyle style = text.style();
         return CurveSetter.set(
-                text.words(), TextFace.of(style), sizePt, curveAtMm.apply(sizePt * MM_PER_PT), style.align());
+                text.words(), TextFace.of(style), sizePt, curveAtMm.apply(sizePt * TextStyle.MM_PER_PT), style.align());
     }
 
     private Op said(CurveSetter.Line line) {
         String face = TextFace.of(text.style());
-        double below = belowSizes * line.sizePt() * MM_PER_PT;
+        double below = belowSizes * line.sizePt() * TextStyle.MM_PER_PT;
         List<Op> signs = line.signs().stream()
                 .<Op>map(sign -> new Op.Group(
                         sign.to(),

@@ -19,7 +19,6 @@ import wovenset.core.words.WordFitter;
 
 /** Sets the words of a frame: those that fill it, or those below its picture. Cost: linear in the lines. */
 final class WordOps {
-    private static final double MM_PER_PT = 25.4 / 72;
     /** Baseline below the line's top, in type sizes: the shipped faces' ascenders reach about 0.75. */
     private static final double ASCENT = 0.92;
 
@@ -76,7 +75,7 @@ final class WordOps {
         String face = TextFace.of(style);
         FittedWords fitted = WordFitter.fit(
                 text.words(), face, style.sizePt(), frame.width(), WordFitter.height(frame.height(), style.leading()));
-        double sizeMm = fitted.sizePt() * MM_PER_PT;
+        double sizeMm = fitted.sizePt() * TextStyle.MM_PER_PT;
         double line = style.leading() * sizeMm;
         double over = frame.height() - line * fitted.lines().size();
         double y = Typefaces.baseline(face, style.leading()) * sizeMm
@@ -128,7 +127,7 @@ final class WordOps {
     private ResolvedFrame.Words above(CaptionStyle style) {
         double width = frame.width() + 2 * forms.outside();
         FittedWords fitted = WordFitter.fit(look.words(), style.typeface(), style.sizePt(), width, style.lines());
-        double air = 0.5 * CaptionStyle.LEADING * style.sizePt() * MM_PER_PT;
+        double air = 0.5 * CaptionStyle.LEADING * style.sizePt() * TextStyle.MM_PER_PT;
         lines(style, fitted, -forms.outside() - air - height(fitted));
         return said(fitted);
     }
@@ -140,7 +139,7 @@ final class WordOps {
     private ResolvedFrame.Words onPicture(CaptionStyle style) {
         BoxMm window = forms.window();
         boolean straight = look.outline() instanceof Outline.Rect;
-        double pad = PAD * style.sizePt() * MM_PER_PT;
+        double pad = PAD * style.sizePt() * TextStyle.MM_PER_PT;
         double width = Math.max(1, (straight ? 1 : ROUND_WIDTH) * window.width() - 2 * pad);
         FittedWords fitted = WordFitter.fit(look.words(), style.typeface(), style.sizePt(), width, style.lines());
         double height = height(fitted) + pad;
@@ -159,14 +158,15 @@ final class WordOps {
     private static double height(FittedWords fitted) {
         return CaptionStyle.LEADING
                 * fitted.sizePt()
-                * MM_PER_PT
+                * TextStyle.MM_PER_PT
                 * fitted.lines().size();
     }
 
     private ResolvedFrame.Words below(CaptionStyle style) {
         double width = frame.width() + 2 * forms.outside();
         FittedWords fitted = WordFitter.fit(look.words(), style.typeface(), style.sizePt(), width, style.lines());
-        double top = frame.height() + forms.outside() + 0.5 * CaptionStyle.LEADING * style.sizePt() * MM_PER_PT;
+        double top =
+                frame.height() + forms.outside() + 0.5 * CaptionStyle.LEADING * style.sizePt() * TextStyle.MM_PER_PT;
         lines(style, fitted, top);
         return said(fitted);
     }
@@ -185,7 +185,7 @@ final class WordOps {
     }
 
     private void lines(CaptionStyle style, FittedWords fitted, double top) {
-        double sizeMm = fitted.sizePt() * MM_PER_PT;
+        double sizeMm = fitted.sizePt() * TextStyle.MM_PER_PT;
         for (int i = 0; i < fitted.lines().size(); i++) {
             FittedWords.Line line = fitted.lines().get(i);
             ops.add(new Op.Glyphs(

@@ -24,7 +24,8 @@ public record TextStyle(
         Rgb colour) {
     public static final double SMALLEST = 4;
     public static final double LARGEST = 800;
-    private static final double MM_PER_PT = 25.4 / 72;
+    /** A point is a 72nd of an inch. */
+    public static final double MM_PER_PT = 25.4 / 72;
 
     public TextStyle {
         Checks.that(sizePt >= SMALLEST && sizePt <= LARGEST, Reason.TEXT_SIZE, (int) SMALLEST, (int) LARGEST);

@@ -1,9 +1,6 @@
 package wovenset.core.words;
 
-import java.awt.Font;
 import java.awt.Shape;
-import java.awt.font.FontRenderContext;
-import java.awt.font.TextLayout;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
@@ -20,9 +17,6 @@ import wovenset.core.style.TextStyle;
  * Scripts whose signs join their neighbours are set word by word. Cost: linear in the signs and the curve's pieces.
  */
 public final class CurveSetter {
-    private static final float MEASURED_AT = 1000f;
-    private static final FontRenderContext EXACT = new FontRenderContext(null, true, true);
-    private static final double MM_PER_PT = 25.4 / 72;
     /** A sign as a person counts them, with what combines with it. */
     private static final Pattern SIGN = Pattern.compile("\\X");
 
@@ -56,13 +50,12 @@ public final class CurveSetter {
     public static Line set(String words, String face, double sizePt, Shape curve, TextStyle.Align align) {
         String text = words.strip().replaceAll("\\s+", " ");
         CurveLength length = new CurveLength(curve);
-        Font font = Typefaces.font(face).deriveFont(MEASURED_AT);
-        double natural = width(font, text) / MEASURED_AT * MM_PER_PT;
+        double natural = Typefaces.width(face, text) * TextStyle.MM_PER_PT;
         double fits = natural == 0 ? sizePt : length.length() / natural;
         double size = Math.max(TextStyle.SMALLEST, Math.min(sizePt, fits));
-        double scale = size / MEASURED_AT * MM_PER_PT;
+        double scale = size * TextStyle.MM_PER_PT;
         double left = Math.max(0, length.length() - natural * size);
-        double start =
+        double end =
                 switch (align) {
                     case LEFT -> 0;
                     case CENTRE -> left / 2;
@@ -71,10 +64,15 @@ public final class CurveSetter {
         List<Sign> signs = new ArrayList<>();
         Matcher parts = (text.codePoints().anyMatch(CurveSetter::joins) ? WORD : SIGN).matcher(text);
         boolean allShown = true;
+        String before = "";
+        int from = 0;
         while (parts.find()) {
-            // What stands before it, with it, less itself: kerned with its neighbour.
-            double end = start + scale * width(font, text.substring(0, parts.end()));
-            double own = scale * width(font, parts.group());
+            // Both less the one before: kerned with it, and the gap between them.
+            String both = before + text.substring(from, parts.end());
+            end += scale * (Typefaces.width(face, both) - Typefaces.width(face, before));
+            double own = scale * Typefaces.width(face, parts.group());
+            before = parts.group();
+            from = parts.end();
             if (end > length.length() + scale) {
                 allShown = false;
                 break;
@@ -91,9 +89,5 @@ public final class CurveSetter {
         boolean eastern = sign >= 0x0590 && sign <= 0x0DFF;
         boolean southern = sign >= 0x0F00 && sign <= 0x109F || sign >= 0x1780 && sign <= 0x17FF;
         return eastern || southern || sign >= 0xFB1D && sign <= 0xFEFC;
-    }
-
-    private static double width(Font font, String text) {
-        return text.isEmpty() ? 0 : new TextLayout(text, font, EXACT).getAdvance();
     }
 }

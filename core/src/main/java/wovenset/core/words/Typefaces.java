@@ -129,6 +129,13 @@ public final class Typefaces {
         return (lineHeight - ascent - descent) / 2 + ascent;
     }
 
+    /** The advance of a line of words at a size of one unit, shaped and kerned, without rounding to pixels. */
+    public static double width(String name, String line) {
+        return line.isEmpty()
+                ? 0
+                : new TextLayout(line, font(name).deriveFont(SHAPED_AT), EXACT).getAdvance() / SHAPED_AT;
+    }
+
     /** Signs of a text that a face has no shape for, each once. */
     public static String missing(String name, String text) {
         Font face = font(name);

@@ -1,10 +1,8 @@
 package wovenset.core.words;
 
-import java.awt.Font;
-import java.awt.font.FontRenderContext;
-import java.awt.font.TextLayout;
 import java.util.ArrayList;
 import java.util.List;
+import wovenset.core.style.TextStyle;
 
 /**
  * Fits words into a width and the lines that there is room for.
@@ -17,19 +15,14 @@ import java.util.List;
 public final class WordFitter {
     private static final double SMALLEST_SHARE = 0.6;
     private static final double STEP = 0.96;
-    /** Measured large, then scaled: advances at text size would be rounded to hinted pixels. */
-    private static final float MEASURED_AT = 1000f;
-
-    private static final FontRenderContext CONTEXT = new FontRenderContext(null, true, true);
-    private static final double MM_PER_PT = 25.4 / 72;
 
     private final String text;
-    private final Font font;
+    private final String typeface;
     private final double widthMm;
 
-    private WordFitter(String text, Font font, double widthMm) {
+    private WordFitter(String text, String typeface, double widthMm) {
         this.text = text;
-        this.font = font;
+        this.typeface = typeface;
         this.widthMm = widthMm;
     }
 
@@ -41,7 +34,7 @@ public final class WordFitter {
     /** The room of a height. */
     public static Room height(double heightMm, double leading) {
         // Sums of doubles may be a hair below whole lines.
-        return sizePt -> Math.max(1, (int) (heightMm / (leading * sizePt * MM_PER_PT) + 1e-6));
+        return sizePt -> Math.max(1, (int) (heightMm / (leading * sizePt * TextStyle.MM_PER_PT) + 1e-6));
     }
 
     /**
@@ -56,8 +49,7 @@ public final class WordFitter {
 
     /** How many lines these words take at a size, however many that are. */
     public static int lines(String text, String typeface, double sizePt, double widthMm) {
-        Font font = Typefaces.font(typeface).deriveFont(MEASURED_AT);
-        return new WordFitter(text.strip(), font, widthMm).lines(sizePt).size();
+        return new WordFitter(text.strip(), typeface, widthMm).lines(sizePt).size();
     }
 
     /**
@@ -65,9 +57,8 @@ public final class WordFitter {
      * @param room how many of them there are
      */
     public static FittedWords fit(String text, String typeface, double sizePt, double widthMm, Room room) {
-        Font font = Typefaces.font(typeface).deriveFont(MEASURED_AT);
         String missing = Typefaces.missing(typeface, text);
-        WordFitter fitter = new WordFitter(text.strip(), font, widthMm);
+        WordFitter fitter = new WordFitter(text.strip(), typeface, widthMm);
         double size = sizePt;
         List<String> broken = fitter.lines(size);
         while (broken.size() > room.lines(size) && size * STEP >= sizePt * SMALLEST_SHARE) {
@@ -132,9 +123,6 @@ public final class WordFitter {
     }
 
     private double width(String line, double size) {
-        if (line.isEmpty()) {
-            return 0;
-        }
-        return new TextLayout(line, font, CONTEXT).getAdvance() / MEASURED_AT * size * MM_PER_PT;
+        return Typefaces.width(typeface, line) * size * TextStyle.MM_PER_PT;
     }
 }

@@ -65,6 +65,14 @@ class CurveSetterTest {
         assertThat(cut.allShown()).isFalse();
         assertThat(cut.sizePt()).isEqualTo(TextStyle.SMALLEST);
         assertThat(cut.signs()).hasSizeBetween(10, 60);
+        // As far as the last sign, so does a long line agree with itself set straight.
+        String all = "A line with AVAT in it, ".repeat(200).strip();
+        CurveSetter.Line whole =
+                CurveSetter.set(all, "Alegreya", 10, new Line2D.Double(0, 0, 90_000, 0), TextStyle.Align.LEFT);
+        CurveSetter.Sign last = whole.signs().get(whole.signs().size() - 1);
+        double width =
+                WordFitter.fit(all, "Alegreya", 10, 90_000, 1).lines().get(0).widthMm();
+        assertThat(last.to().e() + last.widthMm() / 2).isCloseTo(width, within(0.001 * width));
     }
 
     @Test

@@ -14,6 +14,7 @@ import org.apache.pdfbox.pdmodel.documentinterchange.markedcontent.PDPropertyLis
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.util.Matrix;
 import wovenset.core.display.Op;
+import wovenset.core.style.TextStyle;
 import wovenset.core.words.Typefaces;
 
 /**
@@ -22,7 +23,6 @@ import wovenset.core.words.Typefaces;
  * their text.
  */
 final class PdfWords {
-    private static final double MM_PER_PT = 25.4 / 72;
     private static final FontRenderContext EXACT = new FontRenderContext(null, true, true);
     /** Thousandths of the type size; less than anyone could see. */
     private static final double KERNED = 0.5;
@@ -50,8 +50,8 @@ final class PdfWords {
         PDType0Font embedded = fonts.font(line.typeface());
         content.beginText();
         content.setFont(embedded, (float) line.sizePt());
-        content.setTextMatrix(
-                new Matrix((float) MM_PER_PT, 0, 0, (float) -MM_PER_PT, (float) line.x(), (float) line.y()));
+        content.setTextMatrix(new Matrix(
+                (float) TextStyle.MM_PER_PT, 0, 0, (float) -TextStyle.MM_PER_PT, (float) line.x(), (float) line.y()));
         content.showTextWithPositioning(kerned(font, signs).toArray());
         content.endText();
     }
@@ -87,7 +87,7 @@ final class PdfWords {
 
     private void outlined(Op.Glyphs line) throws IOException {
         says(content, line.text());
-        double size = line.sizePt() * MM_PER_PT;
+        double size = line.sizePt() * TextStyle.MM_PER_PT;
         AffineTransform place = AffineTransform.getTranslateInstance(line.x(), line.y());
         place.scale(size, size);
         PdfPaths.fill(content, place.createTransformedShape(Typefaces.outline(line.typeface(), line.text())));
