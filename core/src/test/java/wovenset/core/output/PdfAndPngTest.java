@@ -70,6 +70,7 @@ import wovenset.core.testing.ItemLikeness;
 import wovenset.core.testing.Likeness;
 import wovenset.core.testing.Pieces;
 import wovenset.core.testing.TestPhotos;
+import wovenset.core.testing.Tool;
 
 /** A page is the same in a PDF, rendered by an independent program, and in a PNG. */
 class PdfAndPngTest {
@@ -191,13 +192,17 @@ class PdfAndPngTest {
         checkPdfAndPngAgree(piece, 127, 8);
     }
 
-    /** Curved words are found as they were written. */
+    /** Curved words are found as they were written, by two readers that know nothing of each other. */
     @Test
     void wordsOnACurveAreWordsInThePdf() throws IOException {
-        try (PDDocument document = Loader.loadPDF(
-                make(Sheets.ornamentsSheet(), request(Kind.PDF, 1, 300)).file().toFile())) {
-            assertThat(new PDFTextStripper().getText(document).replaceAll("\\s+", " "))
-                    .contains("Eleven days of wind", "Over the gate", "Round the bay");
+        Path pdf = make(Sheets.ornamentsSheet(), request(Kind.PDF, 1, 300)).file();
+        Path text = folder.resolve("words.txt");
+        Tool.run("pdftotext", pdf.toString(), text.toString());
+        try (PDDocument document = Loader.loadPDF(pdf.toFile())) {
+            for (String read : List.of(new PDFTextStripper().getText(document), Files.readString(text))) {
+                assertThat(read.replaceAll("\\s+", " "))
+                        .contains("Eleven days of wind", "Over the gate", "Round the bay", "Up and down");
+            }
         }
     }
 

@@ -5,12 +5,11 @@ import java.awt.font.FontRenderContext;
 import java.awt.font.GlyphVector;
 import java.awt.geom.AffineTransform;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.HexFormat;
 import java.util.List;
-import org.apache.pdfbox.cos.COSDictionary;
-import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
-import org.apache.pdfbox.pdmodel.documentinterchange.markedcontent.PDPropertyList;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.util.Matrix;
 import wovenset.core.display.Op;
@@ -78,11 +77,14 @@ final class PdfWords {
         return runs;
     }
 
-    /** Begins marked content that stands for these words (ISO 32000-1, 14.9.4). */
+    /**
+     * Begins marked content that stands for these words (ISO 32000-1, 14.9.4). Its dictionary is written in place: some readers do not
+     * look for it among the resources, where the library's own method would put it.
+     */
+    @SuppressWarnings("deprecation") // There is no other way to write it in place.
     static void says(PDPageContentStream content, String words) throws IOException {
-        COSDictionary properties = new COSDictionary();
-        properties.setString("ActualText", words);
-        content.beginMarkedContent(COSName.getPDFName("Span"), PDPropertyList.create(properties));
+        String hex = HexFormat.of().withUpperCase().formatHex(words.getBytes(StandardCharsets.UTF_16BE));
+        content.appendRawCommands("/Span <</ActualText <FEFF" + hex + ">>> BDC\n");
     }
 
     private void outlined(Op.Glyphs line) throws IOException {
