@@ -115,7 +115,7 @@ export const FramePlace = memo(function FramePlace(props: Props) {
         }}
         onFocus={() => !pressed.current && !room().selection.several && choose()}
         onDoubleClick={() => {
-          if (frame?.ornament) focusWords()
+          if (frame?.ornament) focusWords(scene.frameId)
           else if (frame?.text) write()
           else if (scene.photo && !frame?.locked) room().select({ kind: 'crop', on: true })
         }}

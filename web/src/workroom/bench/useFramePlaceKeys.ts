@@ -47,7 +47,7 @@ export function useFramePlaceKeys(scene: FrameScene, frame: Frame | undefined, i
         action: { name: 'Undo', run: handle.undo },
       })
     } else if ((event.key === 'Enter' && frame?.text) || event.key === 'F2') {
-      if (frame?.ornament) focusWords()
+      if (frame?.ornament) focusWords(scene.frameId)
       else if (frame?.text || photo) select({ kind: 'write', pageId: page.id, frameId: scene.frameId })
     } else if (event.key === 'Enter' && photo && selected) {
       select({ kind: 'crop', on: true })

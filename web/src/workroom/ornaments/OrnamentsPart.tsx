@@ -34,7 +34,7 @@ export function OrnamentsPart() {
       ?.frames.find(({ id }) => !before.has(id))
     if (!added) return
     select({ kind: 'frame', pageId: storedPage.id, frameId: added.id })
-    if (added.text) focusWords()
+    if (added.text) focusWords(added.id)
   }
   return (
     <Part title="Ornaments">

@@ -1,10 +1,10 @@
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import type { FrameScene } from '../../../api/client'
 import { Field, inputLook } from '../../../fields/Field'
 import { useRefusal } from '../../../fields/refusals'
 import { untaken } from '../../../fields/typing'
 import type { Frame } from '../../piece/model'
-import { ON_ORNAMENT } from '../../words/focusWords'
+import { useAskedFocus } from '../../words/focusWords'
 import { useWords } from '../../words/useWords'
 
 interface Props {
@@ -16,6 +16,8 @@ interface Props {
 /** What a frame's words say, with word of what does not fit or cannot be set. */
 export function WordsField({ frame, text, scene }: Props) {
   const { write } = useWords()
+  const area = useRef<HTMLTextAreaElement>(null)
+  useAskedFocus(frame.id, area)
   const [draft, setDraft] = useState(text.text)
   const [known, setKnown] = useState(text.text)
   const [refused, setRefused] = useState<string>()
@@ -43,7 +45,7 @@ export function WordsField({ frame, text, scene }: Props) {
         <textarea
           {...ids}
           {...untaken(draft !== text.text)}
-          data-field={frame.ornament && ON_ORNAMENT}
+          ref={area}
           rows={frame.ornament ? 1 : Math.min(8, Math.max(2, draft.split('\n').length))}
           className={`${inputLook} h-auto resize-y py-1`}
           value={draft}
