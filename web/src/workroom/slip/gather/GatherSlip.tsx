@@ -1,3 +1,4 @@
+import { aboutPhoto } from '../../../light-table/aboutPhoto'
 import { ArrivingList, Choosers } from '../../../light-table/Intake'
 import { useRoom } from '../../context'
 import { waitingIn } from '../../piece/model'
@@ -9,7 +10,8 @@ import { SplitPart } from './SplitPart'
 
 /** Bringing photos in, and what can be done with them next, in their numbers. */
 export function GatherSlip() {
-  const { piece, photos, intake } = useRoom()
+  const { piece, photos, intake, chosen } = useRoom()
+  const [only, ...more] = photos.filter(({ entryId }) => chosen.chosen.has(entryId))
   const waiting = waitingIn(piece).length
   return (
     <>
@@ -23,6 +25,15 @@ export function GatherSlip() {
       {photos.length > 0 && (
         <Part title={waiting === 0 ? 'All photos are placed' : `Place the ${waiting} that wait`}>
           {waiting > 0 && <NextSteps waiting={waiting} />}
+        </Part>
+      )}
+      {only && more.length === 0 && (
+        <Part title={only.fileName}>
+          <ul className="text-[13px] leading-5 text-soft">
+            {aboutPhoto(only).map((line) => (
+              <li key={line}>{line}</li>
+            ))}
+          </ul>
         </Part>
       )}
       {photos.length > 0 && <CaptionsPart />}

@@ -26,6 +26,7 @@ import org.springframework.web.multipart.MultipartFile;
 import wovenset.core.ink.Rgb;
 import wovenset.core.photo.PhotoId;
 import wovenset.core.picture.Derivatives;
+import wovenset.core.picture.PhotoHeader;
 import wovenset.server.said.Words;
 import wovenset.server.web.UnfitRequestException;
 
@@ -47,6 +48,8 @@ class PhotoController {
     /**
      * @param width upright, in pixels
      * @param takenAt by the camera's clock; null if unknown
+     * @param zoneMinutes by which that clock was ahead of universal time; null if unknown
+     * @param place where it was taken; null if unknown
      */
     record GatheredPhoto(
             PhotoId id,
@@ -56,6 +59,8 @@ class PhotoController {
             long bytes,
             String format,
             @Nullable String takenAt,
+            @Nullable Integer zoneMinutes,
+            PhotoHeader.@Nullable Position place,
             String caption) {}
 
     record IntakeAnswer(List<PhotoIntake.Result> results) {}
@@ -127,10 +132,11 @@ class PhotoController {
                 photo.bytes(),
                 header.format().name(),
                 header.takenAt() == null ? null : header.takenAt().toString(),
+                header.zoneMinutes(),
+                header.place(),
                 header.caption());
     }
 
-    /** A derived size: small for the light table, large for cropping on the bench. */
     /** The few colours that a photo is seen as, the most telling first. */
     @GetMapping("/api/photos/{sha256}/colours")
     ResponseEntity<List<Rgb>> colours(@PathVariable String sha256) {
@@ -140,6 +146,7 @@ class PhotoController {
                 .body(store.looks().mains(new PhotoId(sha256)));
     }
 
+    /** A derived size: small for the light table, large for cropping on the bench. */
     @GetMapping(
             path = "/api/photos/{sha256}/{size}",
             produces = {MediaType.IMAGE_JPEG_VALUE, MediaType.IMAGE_PNG_VALUE})
