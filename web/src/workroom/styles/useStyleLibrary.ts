@@ -1,29 +1,20 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { client, data, type FrameStyle, wordsOf } from '../../api/client'
 import { useNotice } from '../../ui/Notices'
 import { useRoom } from '../context'
+import { useTold } from '../useTold'
 
 /** The library of styles: those that were kept, and those that ship with measures for this piece; and what changes it. */
 export function useStyleLibrary() {
   const { stored } = useRoom()
   const { width, height } = stored.format
-  const queries = useQueryClient()
   const notice = useNotice()
   const path = { id: stored.id }
   const { data: styles, error } = useQuery({
     queryKey: ['styles', stored.id, width, height],
     queryFn: () => data(client.GET('/api/pieces/{id}/styles', { params: { path } })),
   })
-  /** Says what was done, or what kept it from being done. */
-  const told = async (work: () => Promise<string | undefined>) => {
-    try {
-      const done = await work()
-      await queries.invalidateQueries({ queryKey: ['styles'] })
-      if (done) notice(done)
-    } catch (problem) {
-      notice(wordsOf(problem), { tone: 'wrong' })
-    }
-  }
+  const told = useTold('styles')
   const put = (style: FrameStyle) => data(client.POST('/api/styles', { body: { style } }))
   return {
     kept: styles?.kept ?? [],

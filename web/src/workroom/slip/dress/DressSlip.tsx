@@ -7,6 +7,7 @@ import { useRoom } from '../../context'
 import { TypefaceChoice } from '../../words/TypefaceChoice'
 import { OrnamentsPart } from '../../ornaments/OrnamentsPart'
 import { FrameStylesPart } from '../../styles/FrameStylesPart'
+import { ThemesPart } from '../../themes/ThemesPart'
 import { useTrial } from '../../useTrial'
 import { Part } from '../Part'
 import { EdgeField } from './EdgeField'
@@ -52,6 +53,7 @@ export function DressSlip() {
           Fine lines where photos are cut out
         </label>
       </Part>
+      <ThemesPart />
       <FrameStylesPart />
       <AddWords />
       <OrnamentsPart />

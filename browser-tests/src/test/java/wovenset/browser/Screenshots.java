@@ -73,6 +73,7 @@ public final class Screenshots {
         takeCard();
         takeWords();
         takeArrangements();
+        takeLook();
         takeClose();
     }
 
@@ -138,16 +139,19 @@ public final class Screenshots {
         kites.painted();
         take("patterns");
         undo(kites, 2);
-        kites.part("Frames by hand");
-        kites.button("Release all frames").click();
-        kites.saved();
-        kites.frame(6).click();
-        kites.set("Frame turn (°)", "-7");
-        kites.frame(6).press("Shift+ArrowUp");
-        kites.saved();
+    }
+
+    /** The whole piece trying a look on. */
+    private void takeLook() {
+        Room kites = open("The kite summer");
+        kites.step("Dress");
+        kites.button("A look for the whole piece").click();
+        kites.button("Slate roof").locator("img").waitFor();
+        kites.button("Slate roof").hover();
         kites.painted();
-        take("frames");
-        undo(kites, 3);
+        page.waitForFunction(
+                "() => [...document.querySelectorAll('aside img, section li img')].every(one => one.complete)");
+        take("look");
     }
 
     private void undo(Room room, int steps) {

@@ -205,4 +205,40 @@ class StylesTest {
                 .valueStream()
                 .toList();
     }
+
+    @Test
+    void theWholePieceTriesALookWearsItKeepsItAndAnotherTakesIt() {
+        Room room = Room.placed(browser.window(), "Looks", "kite-01.jpg", "kite-02.jpg");
+        room.step("Dress");
+        room.button("Title on top").click();
+        room.page.keyboard().type("Two kites");
+        room.page.keyboard().press("Escape");
+        room.saved();
+        room.toPage();
+        room.button("A look for the whole piece").click();
+        Locator slate = room.button("Slate roof");
+        assertThat(slate.locator("img")).isVisible();
+        String look = room.frame(1).getAttribute("data-look");
+        slate.hover();
+        assertThat(room.frame(1)).not().hasAttribute("data-look", look);
+        room.page.mouse().move(900, 400);
+        assertThat(room.frame(1)).hasAttribute("data-look", look);
+        slate.click();
+        assertThat(room.button("Undo: Let all look like Slate roof")).isEnabled();
+        assertThat(room.field("Page is")).hasValue("SLATE");
+        room.type("Keep how this piece looks", "Our roof");
+        assertThat(room.button("Forget Our roof")).isVisible();
+        room.type("Keep how this piece looks", "our roof");
+        assertThat(room.page.getByText("Another look is called “our roof”.")).isVisible();
+
+        Room other = Room.placed(browser.window(), "Another", "kite-03.jpg");
+        other.step("Dress");
+        other.button("A look for the whole piece").click();
+        other.button("Our roof").click();
+        assertThat(other.button("Undo: Let all look like Our roof")).isEnabled();
+        assertThat(other.field("Page is")).hasValue("SLATE");
+        other.button("Forget Our roof").click();
+        assertThat(other.button("Our roof")).hasCount(0);
+        assertThat(other.field("Page is")).hasValue("SLATE");
+    }
 }

@@ -26,6 +26,7 @@ class ArchitectureTest {
             "words",
             "item",
             "piece",
+            "theme",
             "arrange",
             "pattern",
             "delta",

@@ -30,6 +30,7 @@ import wovenset.core.style.FrameStyle;
 import wovenset.core.style.Ground;
 import wovenset.core.style.Light;
 import wovenset.core.style.TextStyle;
+import wovenset.core.theme.Theme;
 
 /** A change to a piece, as a value. {@link Edits} finds what applies it by its type. */
 public sealed interface Edit {
@@ -67,6 +68,9 @@ public sealed interface Edit {
 
     /** Lets every frame of the piece but those with words wear a style as it is, and new ones, too. */
     record WearEverywhere(UUID style) implements Edit {}
+
+    /** Lets the whole piece look as a theme has it: frames, grounds of all pages, letters and colours of words; no measure changes. */
+    record WearTheme(Theme theme) implements Edit {}
 
     /** Changes how words below photos look, and where room is kept for them. */
     record SetCaptionStyle(CaptionStyle captions) implements Edit {}

@@ -10,4 +10,12 @@ public final class Checks {
             throw new UnfitValueException(Said.of(reason, args));
         }
     }
+
+    /** @throws UnfitValueException with this reason unless it is a line of 1 to that many characters */
+    public static void name(String name, int longest, Reason reason) {
+        boolean fits = !name.isBlank()
+                && name.codePointCount(0, name.length()) <= longest
+                && name.codePoints().noneMatch(Character::isISOControl);
+        that(fits, reason, longest);
+    }
 }

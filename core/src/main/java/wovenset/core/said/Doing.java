@@ -11,6 +11,7 @@ public enum Doing implements Code {
     REMOVE_STYLE,
     WEAR_STYLE,
     WEAR_EVERYWHERE,
+    WEAR_THEME,
     SET_CAPTIONS,
     SET_GROUND,
     SET_LIGHT,

@@ -50,6 +50,11 @@ public record CaptionStyle(Show show, Place place, String typeface, double sizeP
         return Length.ofMm((lines + 0.5) * LEADING * sizePt * 25.4 / 72);
     }
 
+    /** In another face and colour, of the same size and in the same place. */
+    public CaptionStyle withFace(String newTypeface, Rgb newColour) {
+        return new CaptionStyle(show, place, newTypeface, sizePt, newColour, lines);
+    }
+
     public CaptionStyle withSizePt(double newSize) {
         return new CaptionStyle(show, place, typeface, newSize, colour, lines);
     }

@@ -31,10 +31,7 @@ public record FrameStyle(UUID id, String name, List<Band> bands, Corners corners
         Checks.that(!foot.isNegative() && foot.compareTo(HIGHEST_FOOT) <= 0, Reason.FOOT_HEIGHT);
         long kinds = effects.stream().map(Effect::kind).distinct().count();
         Checks.that(kinds == effects.size(), Reason.EFFECTS_MEET);
-        boolean named = !name.isBlank()
-                && name.codePointCount(0, name.length()) <= LONGEST_NAME
-                && name.codePoints().noneMatch(Character::isISOControl);
-        Checks.that(named, Reason.STYLE_NAME, LONGEST_NAME);
+        Checks.name(name, LONGEST_NAME, Reason.STYLE_NAME);
     }
 
     /** A band of no width and nothing else. */

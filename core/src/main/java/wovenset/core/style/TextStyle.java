@@ -84,6 +84,11 @@ public record TextStyle(
         return leading * sizeMm();
     }
 
+    /** In other letters and another colour, of the same measures. */
+    public TextStyle withFace(String newTypeface, Weight newWeight, Slant newSlant, Rgb newColour) {
+        return new TextStyle(newTypeface, newWeight, newSlant, sizePt, leading, align, stand, newColour);
+    }
+
     /** In another size, as near as there is. */
     public TextStyle scaled(double by) {
         double size = Math.round(sizePt * by * 10) / 10.0;

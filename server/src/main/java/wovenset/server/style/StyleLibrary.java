@@ -1,8 +1,7 @@
 package wovenset.server.style;
 
-import java.time.Clock;
-import java.time.LocalDateTime;
-import java.time.ZoneOffset;
+import static wovenset.server.stored.KeptRepository.Library.FRAME_STYLES;
+
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -10,6 +9,7 @@ import wovenset.core.edit.EditRefusedException;
 import wovenset.core.said.Reason;
 import wovenset.core.style.FrameStyle;
 import wovenset.core.style.StyleNames;
+import wovenset.server.stored.KeptRepository;
 import wovenset.server.web.NotFoundException;
 
 /** The styles that were kept, oldest first. */
@@ -17,18 +17,16 @@ import wovenset.server.web.NotFoundException;
 class StyleLibrary {
     private static final int MOST = 500;
 
-    private final StyleRepository repository;
+    private final KeptRepository kept;
     private final StyleFile file;
-    private final Clock clock;
 
-    StyleLibrary(StyleRepository repository, StyleFile file, Clock clock) {
-        this.repository = repository;
+    StyleLibrary(KeptRepository kept, StyleFile file) {
+        this.kept = kept;
         this.file = file;
-        this.clock = clock;
     }
 
     List<FrameStyle> all() {
-        return repository.all().stream().map(file::read).toList();
+        return kept.all(FRAME_STYLES).stream().map(file::read).toList();
     }
 
     FrameStyle get(UUID id) {
@@ -42,12 +40,12 @@ class StyleLibrary {
         if (isNew && known.size() >= MOST) {
             throw EditRefusedException.of("name", Reason.STYLE_COUNT_KEPT, MOST);
         }
-        FrameStyle kept = style.withName(style.name().strip());
-        if (StyleNames.isTaken(known, kept.id(), kept.name())) {
-            throw EditRefusedException.of("name", Reason.STYLE_NAME_KEPT, kept.name());
+        FrameStyle named = style.withName(style.name().strip());
+        if (StyleNames.isTaken(known, named.id(), named.name())) {
+            throw EditRefusedException.of("name", Reason.STYLE_NAME_KEPT, named.name());
         }
-        repository.put(kept.id(), file.write(kept), LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC));
-        return kept;
+        kept.put(FRAME_STYLES, named.id(), file.write(named));
+        return named;
     }
 
     /** From a file: one that is in the library already, but other, comes in beside it under a name of its own. */
@@ -63,7 +61,7 @@ class StyleLibrary {
     }
 
     void delete(UUID id) {
-        if (!repository.delete(id)) {
+        if (!kept.delete(FRAME_STYLES, id)) {
             throw gone();
         }
     }

@@ -27,6 +27,12 @@ final class StyleEdits {
         handlers.on(Edit.DressAll.class, StyleEdits::dressAll);
         handlers.on(Edit.RemoveFrameStyle.class, StyleEdits::remove);
         handlers.on(Edit.WearEverywhere.class, StyleEdits::wearEverywhere);
+        handlers.on(
+                Edit.WearTheme.class,
+                (piece, edit) -> Outcome.of(
+                        edit.theme().wornBy(piece),
+                        Doing.WEAR_THEME,
+                        edit.theme().name()));
     }
 
     private static Outcome set(Piece piece, Edit.SetFrameStyle edit) {

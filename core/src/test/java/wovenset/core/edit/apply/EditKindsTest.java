@@ -48,6 +48,7 @@ import wovenset.core.style.Ground;
 import wovenset.core.style.Light;
 import wovenset.core.style.StyleSheet;
 import wovenset.core.testing.Pieces;
+import wovenset.core.theme.ShippedThemes;
 
 /** What holds for edits of every kind. */
 class EditKindsTest {
@@ -68,6 +69,7 @@ class EditKindsTest {
                 new Edit.AddLetters(PAGE, "Kite", "Kalam"),
                 new Edit.AddOrnament(PAGE, Drawing.BUNTING),
                 new Edit.DressFrames(PAGE, FRAMES, styles.usual().as(new UUID(8, 8), "d")),
+                new Edit.WearTheme(ShippedThemes.of(PIECE.format()).get(3)),
                 new Edit.DressAll(styles.usual().as(new UUID(9, 9), "e")),
                 new Edit.SetCaptionStyle(styles.captions().withShow(CaptionStyle.Show.ALWAYS)),
                 new Edit.SetCommonGround(new Paint.Solid(new Rgb("#101830"))),
@@ -176,6 +178,7 @@ class EditKindsTest {
                 || edit instanceof Edit.SetGridOfAll
                 || edit instanceof Edit.SizeFromCells
                 || edit instanceof Edit.DressAll
+                || edit instanceof Edit.WearTheme
                 // Prints come on the next page that is a sheet.
                 || edit instanceof Edit.LayPrints;
         if (!ofAll) {
