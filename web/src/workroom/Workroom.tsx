@@ -128,7 +128,10 @@ export function Workroom() {
           <div className="flex min-w-0 flex-1 flex-col pl-1.5">
             <BenchBar onKeys={showKeys} />
             {station === 'gather' ? (
-              <LightTable />
+              <div className="relative flex min-h-0 flex-1 flex-col">
+                <LightTable />
+                <OverBenchPlace />
+              </div>
             ) : (
               <>
                 <div className="relative flex min-h-0 flex-1">

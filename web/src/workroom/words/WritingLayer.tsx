@@ -1,8 +1,9 @@
-import { type CSSProperties, useEffect, useLayoutEffect, useRef, useState } from 'react'
+import { type CSSProperties, useEffect, useLayoutEffect, useRef } from 'react'
 import type { FrameScene, Problem } from '../../api/client'
 import { useNotice } from '../../ui/Notices'
 import { groundBehind } from '../../fields/contrast'
 import { untaken } from '../../fields/typing'
+import { useDraft } from '../../fields/useDraft'
 import type { BenchScale } from '../bench/useBenchScale'
 import { useRoom } from '../context'
 import type { Frame } from '../piece/model'
@@ -136,13 +137,7 @@ interface WritingProps {
 function Writing({ frameId, name, value, onTake, onEnter, style }: WritingProps) {
   const { page, select } = useRoom()
   const notice = useNotice()
-  const [draft, setDraft] = useState(value)
-  const [known, setKnown] = useState(value)
-  // What was taken just before may come back only now; it is not written over by what stood there earlier.
-  if (known !== value) {
-    if (draft === known) setDraft(value)
-    setKnown(value)
-  }
+  const [draft, setDraft] = useDraft(value)
   const field = useRef<HTMLTextAreaElement>(null)
   useLayoutEffect(() => {
     const area = field.current

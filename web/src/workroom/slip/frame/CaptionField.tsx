@@ -3,6 +3,7 @@ import type { FrameScene } from '../../../api/client'
 import { Field, inputLook } from '../../../fields/Field'
 import { useRefusal } from '../../../fields/refusals'
 import { untaken } from '../../../fields/typing'
+import { useDraft } from '../../../fields/useDraft'
 import { useRoom } from '../../context'
 import { nextCaption, useCaption } from '../../words/useCaption'
 import { isCaptionWanted, wantCaption } from './captionWanted'
@@ -11,13 +12,8 @@ import { type Frame, usesOf } from '../../piece/model'
 /** The words below a photo, with word of what does not fit or cannot be set. */
 export function CaptionField({ frame, scene }: { frame: Frame; scene: FrameScene }) {
   const { piece, page, select } = useRoom()
-  const [draft, setDraft] = useState(frame.caption)
+  const [draft, setDraft] = useDraft(frame.caption)
   const [refused, setRefused] = useState<string>()
-  const [known, setKnown] = useState(frame.caption)
-  if (known !== frame.caption) {
-    setKnown(frame.caption)
-    setDraft(frame.caption)
-  }
   const { captions } = piece.styles
   const caption = useCaption(frame)
   const { own, setOwn } = caption

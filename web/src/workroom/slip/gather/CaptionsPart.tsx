@@ -1,8 +1,9 @@
 import { useQuery } from '@tanstack/react-query'
-import { FileDown, FileSpreadsheet, X } from 'lucide-react'
+import { FileDown, FileSpreadsheet, ListOrdered, X } from 'lucide-react'
 import { useRef, useState } from 'react'
 import { client, data, type FilledCaptions, wordsOf } from '../../../api/client'
 import { Field, inputLook } from '../../../fields/Field'
+import { CaptionList } from '../../../light-table/CaptionList'
 import { Button, IconButton } from '../../../ui/Button'
 import { FileButton } from '../../../ui/FileButton'
 import { useRoom } from '../../context'
@@ -35,6 +36,7 @@ export function CaptionsPart() {
   const [pattern, setPattern] = useState(() => localStorage.getItem(KEPT) ?? USUAL)
   const [table, setTable] = useState<Table>()
   const [done, setDone] = useState<string>()
+  const [typing, setTyping] = useState(false)
   const field = useRef<HTMLInputElement>(null)
   const settled = useSettled(pattern)
   const filled = useQuery({
@@ -81,6 +83,10 @@ export function CaptionsPart() {
   const samples = captions.slice(0, SAMPLES)
   return (
     <Part title="Captions of all photos" folded>
+      <Button className="w-full" onClick={() => setTyping(true)}>
+        <ListOrdered size={16} /> Type them one by one …
+      </Button>
+      {typing && <CaptionList onClose={() => setTyping(false)} />}
       <Field
         label="Each photo’s words"
         wrong={filled.isError ? wordsOf(filled.error) : undefined}

@@ -3,6 +3,7 @@ import type { FrameScene } from '../../../api/client'
 import { Field, inputLook } from '../../../fields/Field'
 import { useRefusal } from '../../../fields/refusals'
 import { untaken } from '../../../fields/typing'
+import { useDraft } from '../../../fields/useDraft'
 import type { Frame } from '../../piece/model'
 import { useAskedFocus } from '../../words/focusWords'
 import { useWords } from '../../words/useWords'
@@ -18,13 +19,8 @@ export function WordsField({ frame, text, scene }: Props) {
   const { write } = useWords()
   const area = useRef<HTMLTextAreaElement>(null)
   useAskedFocus(frame.id, area)
-  const [draft, setDraft] = useState(text.text)
-  const [known, setKnown] = useState(text.text)
+  const [draft, setDraft] = useDraft(text.text)
   const [refused, setRefused] = useState<string>()
-  if (known !== text.text) {
-    setKnown(text.text)
-    setDraft(text.text)
-  }
   useRefusal('Words', refused !== undefined)
   const take = async () => {
     if (draft.trim() === text.text) return

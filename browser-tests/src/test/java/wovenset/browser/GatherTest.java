@@ -243,4 +243,32 @@ class GatherTest {
         assertThat(page.getByText(Pattern.compile("11 July 2026.*12:31 \\(UTC \\+ 1\\)")))
                 .isVisible();
     }
+
+    @Test
+    void captionsAreTypedOneAfterTheOther() {
+        Room room = Room.start(browser.window(), "Typed", "kite-04.jpg", "kite-05.jpg", "kite-09.jpg", "kite-13.jpg");
+        Page page = room.page;
+        page.navigate(page.url() + "/gather");
+        assertThat(page.locator("main li")).hasCount(4);
+        room.part("Captions of all photos");
+        room.buttonLike("^Type them one by one").click();
+        assertThat(page.getByText("3 of 4 have no words yet.")).isVisible();
+        // The first photo brings words of its own.
+        assertThat(room.field("Caption of photo 2, kite-05.jpg")).isFocused();
+        for (String words : new String[] {"Blue and yellow", "Over the dunes", "Two at once"}) {
+            page.keyboard().type(words);
+            page.keyboard().press("Enter");
+        }
+        assertThat(page.getByText("All photos have words.")).isVisible();
+        page.keyboard().press("Control+ArrowUp");
+        assertThat(room.field("Caption of photo 3, kite-09.jpg")).isFocused();
+        page.keyboard().type("Over");
+        page.keyboard().press("Escape");
+        assertThat(room.field("Caption of photo 3, kite-09.jpg")).hasValue("Over the dunes");
+        page.keyboard().press("Escape");
+        assertThat(page.getByText("All photos have words.")).hasCount(0);
+        assertThat(page.locator("main li").nth(2)).containsText("Over the dunes");
+        page.reload();
+        assertThat(page.locator("main li").nth(3)).containsText("Two at once");
+    }
 }
