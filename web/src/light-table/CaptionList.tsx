@@ -7,6 +7,7 @@ import { useDraft } from '../fields/useDraft'
 import { Wrong } from '../fields/Wrong'
 import { OverBench } from '../workroom/OverBench'
 import { type TrayPhoto, useRoom } from '../workroom/context'
+import { spelled } from '../workroom/words/languages'
 
 /** All photos with their words beside them, to be typed one after the other: Enter goes to the next. */
 export function CaptionList({ onClose }: { onClose: () => void }) {
@@ -44,7 +45,7 @@ function beside(field: HTMLTextAreaElement, by: 1 | -1) {
 }
 
 function Row({ photo, number }: { photo: TrayPhoto; number: number }) {
-  const { handle } = useRoom()
+  const { handle, stored } = useRoom()
   const [draft, setDraft] = useDraft(photo.caption)
   const [wrong, setWrong] = useState<string>()
   useRefusal(`Caption of photo ${number}`, wrong !== undefined)
@@ -71,6 +72,7 @@ function Row({ photo, number }: { photo: TrayPhoto; number: number }) {
       <div className="min-w-0 flex-1">
         <textarea
           {...untaken(draft !== photo.caption)}
+          {...spelled(stored.styles)}
           aria-label={`Caption of photo ${number}, ${photo.fileName}`}
           aria-invalid={wrong !== undefined}
           rows={Math.max(1, draft.split('\n').length)}

@@ -7,6 +7,7 @@ import { useDraft } from '../../fields/useDraft'
 import type { BenchScale } from '../bench/useBenchScale'
 import { useRoom } from '../context'
 import type { Frame } from '../piece/model'
+import { spelled } from './languages'
 import { captionPlace } from './captionPlace'
 import { familyOf, usePrintFace } from './printFaces'
 import { nextCaption, useCaption } from './useCaption'
@@ -135,7 +136,7 @@ interface WritingProps {
 
 /** A field that looks like the print. It grows with its words; what was written is taken however it is left. */
 function Writing({ frameId, name, value, onTake, onEnter, style }: WritingProps) {
-  const { page, select } = useRoom()
+  const { page, select, stored } = useRoom()
   const notice = useNotice()
   const [draft, setDraft] = useDraft(value)
   const field = useRef<HTMLTextAreaElement>(null)
@@ -182,7 +183,7 @@ function Writing({ frameId, name, value, onTake, onEnter, style }: WritingProps)
       aria-label={name}
       rows={1}
       value={draft}
-      spellCheck
+      {...spelled(stored.styles)}
       className="m-0 block w-full resize-none overflow-hidden border-0 bg-transparent p-0 caret-woad outline-none"
       style={style}
       onPointerDown={(event) => event.stopPropagation()}

@@ -6,6 +6,7 @@ import { untaken } from '../../../fields/typing'
 import { useDraft } from '../../../fields/useDraft'
 import { useRoom } from '../../context'
 import { nextCaption, useCaption } from '../../words/useCaption'
+import { spelled } from '../../words/languages'
 import { isCaptionWanted, wantCaption } from './captionWanted'
 import { type Frame, usesOf } from '../../piece/model'
 
@@ -52,6 +53,7 @@ export function CaptionField({ frame, scene }: { frame: Frame; scene: FrameScene
           <textarea
             {...ids}
             {...untaken(draft !== frame.caption)}
+            {...spelled(piece.styles)}
             data-caption={frame.id}
             ref={(field) => {
               if (!field || !isCaptionWanted(frame.id)) return

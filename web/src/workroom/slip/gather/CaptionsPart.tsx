@@ -53,6 +53,8 @@ export function CaptionsPart() {
   })
   const answer = filled.isError ? undefined : filled.data
   const captions = answer?.captions ?? []
+  // What was typed just now is not filled in yet.
+  const behind = settled !== pattern || filled.isPlaceholderData
   const wordless = new Set(photos.filter(({ caption }) => !caption).map(({ entryId }) => entryId))
   const forWordless = captions.filter(({ entryId }) => wordless.has(entryId))
   const columns = answer?.columns.filter((name) => !KEYS.includes(name)).map((name) => `{${name}}`) ?? []
@@ -152,11 +154,11 @@ export function CaptionsPart() {
         </ul>
       )}
       <div className="grid grid-cols-2 gap-2">
-        <Button disabled={captions.length === 0} onClick={() => void take(captions)}>
+        <Button disabled={behind || captions.length === 0} onClick={() => void take(captions)}>
           Write all {captions.length}
         </Button>
         <Button
-          disabled={forWordless.length === 0 || forWordless.length === captions.length}
+          disabled={behind || forWordless.length === 0 || forWordless.length === captions.length}
           title="Only those that have no words yet"
           onClick={() => void take(forWordless)}
         >

@@ -5,6 +5,8 @@ import { useRefusal } from '../../../fields/refusals'
 import { untaken } from '../../../fields/typing'
 import { useDraft } from '../../../fields/useDraft'
 import type { Frame } from '../../piece/model'
+import { useRoom } from '../../context'
+import { spelled } from '../../words/languages'
 import { useAskedFocus } from '../../words/focusWords'
 import { useWords } from '../../words/useWords'
 
@@ -17,6 +19,7 @@ interface Props {
 /** What a frame's words say, with word of what does not fit or cannot be set. */
 export function WordsField({ frame, text, scene }: Props) {
   const { write } = useWords()
+  const { stored } = useRoom()
   const area = useRef<HTMLTextAreaElement>(null)
   useAskedFocus(frame.id, area)
   const [draft, setDraft] = useDraft(text.text)
@@ -41,6 +44,7 @@ export function WordsField({ frame, text, scene }: Props) {
         <textarea
           {...ids}
           {...untaken(draft !== text.text)}
+          {...spelled(stored.styles)}
           ref={area}
           rows={frame.ornament ? 1 : Math.min(8, Math.max(2, draft.split('\n').length))}
           className={`${inputLook} h-auto resize-y py-1`}

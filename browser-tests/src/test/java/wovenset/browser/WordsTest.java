@@ -207,4 +207,19 @@ class WordsTest {
         room.type("A word of photos", "風");
         assertThat(room.page.getByText("The typeface has no “風”.").first()).isVisible();
     }
+
+    @Test
+    void wordsAreSpelledAndDatesWrittenInTheLanguageOfThePiece() {
+        Room room = Room.placed(browser.window(), "Sprache", "kite-04.jpg");
+        room.step("Dress");
+        room.field("All words are in").selectOption("Deutsch");
+        assertThat(room.button("Undo: Change the language")).isEnabled();
+        room.frame(1).click();
+        assertThat(room.field("Caption")).hasAttribute("lang", "de");
+        room.step("Gather");
+        room.part("Captions of all photos");
+        room.field("Each photo’s words").fill("{date, EEEE, d. MMMM}");
+        room.button("Write all 1").click();
+        assertThat(room.page.locator("main li").first()).containsText("Samstag, 11. Juli");
+    }
 }

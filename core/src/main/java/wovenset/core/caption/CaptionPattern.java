@@ -42,9 +42,10 @@ public final class CaptionPattern {
     private record Field(String name, Optional<DateTimeFormatter> form) implements Part {}
 
     /**
+     * @param locale in whose language months and weekdays are written
      * @throws wovenset.core.said.UnfitValueException saying what is wrong, and where
      */
-    public static CaptionPattern parse(String text) {
+    public static CaptionPattern parse(String text, Locale locale) {
         Checks.that(text.length() <= LONGEST, Reason.CAPTION_PATTERN_LENGTH, LONGEST);
         List<Part> parts = new ArrayList<>();
         StringBuilder plain = new StringBuilder();
@@ -58,7 +59,7 @@ public final class CaptionPattern {
                 int end = text.indexOf('}', at);
                 Checks.that(end > at, Reason.CAPTION_BRACE, at + 1);
                 addText(parts, plain);
-                parts.add(field(text.substring(at + 1, end)));
+                parts.add(field(text.substring(at + 1, end), locale));
                 at = end;
             } else {
                 Checks.that(sign != '}', Reason.CAPTION_BRACE, at + 1);
@@ -76,7 +77,7 @@ public final class CaptionPattern {
         }
     }
 
-    private static Field field(String said) {
+    private static Field field(String said, Locale locale) {
         int comma = said.indexOf(',');
         String name = (comma < 0 ? said : said.substring(0, comma)).strip().toLowerCase(Locale.ROOT);
         Checks.that(!name.isEmpty(), Reason.CAPTION_FIELD_EMPTY);
@@ -85,14 +86,14 @@ public final class CaptionPattern {
             return new Field(name, Optional.empty());
         }
         String form = comma < 0 ? USUAL_DATE : said.substring(comma + 1).strip();
-        Optional<DateTimeFormatter> formatter = formatter(form);
+        Optional<DateTimeFormatter> formatter = formatter(form, locale);
         Checks.that(formatter.isPresent(), Reason.CAPTION_DATE, form);
         return new Field(name, formatter);
     }
 
-    private static Optional<DateTimeFormatter> formatter(String form) {
+    private static Optional<DateTimeFormatter> formatter(String form, Locale locale) {
         try {
-            DateTimeFormatter formatter = DateTimeFormatter.ofPattern(form, Locale.ENGLISH);
+            DateTimeFormatter formatter = DateTimeFormatter.ofPattern(form, locale);
             // Zones and other things that a camera's clock does not tell fail only when they are asked for.
             String tried = formatter.format(LocalDateTime.of(2000, 1, 1, 12, 0));
             return tried.isEmpty() ? Optional.empty() : Optional.of(formatter);

@@ -28,6 +28,7 @@ import wovenset.core.style.CutMarks;
 import wovenset.core.style.EdgeRun;
 import wovenset.core.style.FrameStyle;
 import wovenset.core.style.Ground;
+import wovenset.core.style.Language;
 import wovenset.core.style.Light;
 import wovenset.core.style.TextStyle;
 import wovenset.core.theme.Theme;
@@ -86,6 +87,9 @@ public sealed interface Edit {
 
     /** Whether fine lines show where photos are cut out. */
     record SetCutMarks(CutMarks marks) implements Edit {}
+
+    /** Says what language the words are in. */
+    record SetLanguage(Language language) implements Edit {}
 
     // ---- its photos ----
 

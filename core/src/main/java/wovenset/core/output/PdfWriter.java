@@ -22,6 +22,7 @@ import wovenset.core.paint.pdf.PdfBackend;
 import wovenset.core.paint.pdf.PdfFonts;
 import wovenset.core.paint.pdf.PdfForms;
 import wovenset.core.scene.PageScene;
+import wovenset.core.style.Language;
 
 /**
  * Writes pages as a PDF: media and bleed box hold trim and bleed, the trim box is the finished page. Words stay words
@@ -38,7 +39,7 @@ final class PdfWriter {
         this.request = request;
     }
 
-    void write(String title, List<PageScene> pages, Instant now, Path target, MakeProgress progress)
+    void write(String title, Language language, List<PageScene> pages, Instant now, Path target, MakeProgress progress)
             throws IOException {
         try (PDDocument document = new PDDocument(IOUtils.createTempFileOnlyStreamCache())) {
             PdfPhotos photos = new PdfPhotos(document, files, request, pages);
@@ -50,6 +51,7 @@ final class PdfWriter {
             }
             document.getDocumentInformation().setTitle(title);
             document.getDocumentInformation().setProducer("Wovenset");
+            document.getDocumentCatalog().setLanguage(language.tag());
             Calendar time = Calendar.getInstance(TimeZone.getTimeZone("UTC"));
             time.setTimeInMillis(now.toEpochMilli());
             document.getDocumentInformation().setCreationDate(time);

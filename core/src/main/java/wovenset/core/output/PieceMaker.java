@@ -64,7 +64,14 @@ public final class PieceMaker {
     }
 
     private String pdf(Piece piece, MakeRequest request, Path target, MakeProgress progress) throws IOException {
-        new PdfWriter(files, request).write(piece.name(), scenes(piece, request), clock.instant(), target, progress);
+        new PdfWriter(files, request)
+                .write(
+                        piece.name(),
+                        piece.styles().language(),
+                        scenes(piece, request),
+                        clock.instant(),
+                        target,
+                        progress);
         return FileNames.pdf(piece.name(), request.pages(), piece.pages().size());
     }
 

@@ -17,6 +17,7 @@ public enum Doing implements Code {
     SET_LIGHT,
     SET_EDGES,
     SET_CUT_MARKS,
+    SET_LANGUAGE,
     BRING_IN,
     TAKE_OUT_PHOTOS,
     ORDER_PHOTOS,

@@ -15,9 +15,16 @@ import wovenset.core.said.Reason;
  * @param captions the words below photos
  * @param ground of all pages that have none of their own
  * @param edges how photos end that touch the trim
+ * @param language that the words are in
  */
 public record StyleSheet(
-        List<FrameStyle> frames, CaptionStyle captions, Paint ground, Light light, EdgeRun edges, CutMarks cutMarks) {
+        List<FrameStyle> frames,
+        CaptionStyle captions,
+        Paint ground,
+        Light light,
+        EdgeRun edges,
+        CutMarks cutMarks,
+        Language language) {
     public static final int MOST_STYLES = 200;
 
     public StyleSheet {
@@ -33,7 +40,8 @@ public record StyleSheet(
                 new Paint.Solid(new Rgb("#ffffff")),
                 Light.USUAL,
                 EdgeRun.CONTINUED,
-                CutMarks.NONE);
+                CutMarks.NONE,
+                Language.ENGLISH);
     }
 
     /** The style of frames that nobody has given another. */
@@ -58,14 +66,14 @@ public record StyleSheet(
         } else {
             changed.set(index, style);
         }
-        return new StyleSheet(changed, captions, ground, light, edges, cutMarks);
+        return new StyleSheet(changed, captions, ground, light, edges, cutMarks, language);
     }
 
     /** All but the style of this name. */
     public StyleSheet without(UUID style) {
         List<FrameStyle> left =
                 frames.stream().filter(one -> !one.id().equals(style)).toList();
-        return new StyleSheet(left, captions, ground, light, edges, cutMarks);
+        return new StyleSheet(left, captions, ground, light, edges, cutMarks, language);
     }
 
     /** With this style before the others: new frames wear it. */
@@ -74,26 +82,30 @@ public record StyleSheet(
         FrameStyle first = frame(style);
         ordered.remove(first);
         ordered.add(0, first);
-        return new StyleSheet(ordered, captions, ground, light, edges, cutMarks);
+        return new StyleSheet(ordered, captions, ground, light, edges, cutMarks, language);
     }
 
     public StyleSheet withCaptions(CaptionStyle newCaptions) {
-        return new StyleSheet(frames, newCaptions, ground, light, edges, cutMarks);
+        return new StyleSheet(frames, newCaptions, ground, light, edges, cutMarks, language);
     }
 
     public StyleSheet withGround(Paint newGround) {
-        return new StyleSheet(frames, captions, newGround, light, edges, cutMarks);
+        return new StyleSheet(frames, captions, newGround, light, edges, cutMarks, language);
     }
 
     public StyleSheet withLight(Light newLight) {
-        return new StyleSheet(frames, captions, ground, newLight, edges, cutMarks);
+        return new StyleSheet(frames, captions, ground, newLight, edges, cutMarks, language);
     }
 
     public StyleSheet withEdges(EdgeRun newEdges) {
-        return new StyleSheet(frames, captions, ground, light, newEdges, cutMarks);
+        return new StyleSheet(frames, captions, ground, light, newEdges, cutMarks, language);
     }
 
     public StyleSheet withCutMarks(CutMarks marks) {
-        return new StyleSheet(frames, captions, ground, light, edges, marks);
+        return new StyleSheet(frames, captions, ground, light, edges, marks, language);
+    }
+
+    public StyleSheet withLanguage(Language newLanguage) {
+        return new StyleSheet(frames, captions, ground, light, edges, cutMarks, newLanguage);
     }
 }

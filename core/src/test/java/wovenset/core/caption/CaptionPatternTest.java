@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.LocalDateTime;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -11,13 +12,14 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import wovenset.core.said.Reason;
 import wovenset.core.said.UnfitValueException;
+import wovenset.core.style.Language;
 
 class CaptionPatternTest {
     private static final Map<String, String> VALUES = Map.of("name", "Blue bowl", "price", " 32 € ", "note", " ");
     private static final Optional<LocalDateTime> TAKEN = Optional.of(LocalDateTime.of(2026, 8, 7, 9, 5, 2));
 
     private static String filled(String pattern, Optional<LocalDateTime> taken) {
-        return CaptionPattern.parse(pattern).fill(name -> Optional.ofNullable(VALUES.get(name)), taken);
+        return CaptionPattern.parse(pattern, Locale.UK).fill(name -> Optional.ofNullable(VALUES.get(name)), taken);
     }
 
     @ParameterizedTest
@@ -44,10 +46,21 @@ class CaptionPatternTest {
     }
 
     @Test
+    void monthsAndWeekdaysAreInTheLanguageOfThePiece() {
+        String said = CaptionPattern.parse("{date, EEEE, d. MMMM}", Language.GERMAN.locale())
+                .fill(name -> Optional.empty(), TAKEN);
+        assertThat(said).isEqualTo("Freitag, 7. August");
+        assertThat(CaptionPattern.parse("{date, d MMMM}", Language.FRENCH.locale())
+                        .fill(name -> Optional.empty(), TAKEN))
+                .isEqualTo("7 août");
+    }
+
+    @Test
     void aPhotoWithoutADateHasNone() {
         assertThat(filled("{date, d MMMM} · {name}", Optional.empty())).isEqualTo("Blue bowl");
         assertThat(filled("{date}", Optional.empty())).isEmpty();
-        assertThat(CaptionPattern.parse("{date, d.M.} {Name}").fields()).containsExactlyInAnyOrder("date", "name");
+        assertThat(CaptionPattern.parse("{date, d.M.} {Name}", Locale.UK).fields())
+                .containsExactlyInAnyOrder("date", "name");
     }
 
     @ParameterizedTest
@@ -60,7 +73,7 @@ class CaptionPatternTest {
         "'{name, upper}', CAPTION_FIELD_FORM"
     })
     void whatCannotBeReadSaysWhy(String pattern, Reason reason) {
-        assertThatThrownBy(() -> CaptionPattern.parse(pattern))
+        assertThatThrownBy(() -> CaptionPattern.parse(pattern, Locale.UK))
                 .isInstanceOfSatisfying(
                         UnfitValueException.class,
                         unfit -> assertThat(unfit.said().code()).isEqualTo(reason.code()));

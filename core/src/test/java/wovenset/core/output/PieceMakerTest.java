@@ -157,6 +157,7 @@ class PieceMakerTest {
             checkBox(page.getBleedBox(), 0, 0, 306, 206);
             checkBox(page.getTrimBox(), 3, 3, 300, 200);
             assertThat(document.getDocumentInformation().getTitle()).isEqualTo("Kites");
+            assertThat(document.getDocumentCatalog().getLanguage()).isEqualTo("en-GB");
         }
     }
 

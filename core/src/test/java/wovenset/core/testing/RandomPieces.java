@@ -54,6 +54,7 @@ import wovenset.core.style.CutMarks;
 import wovenset.core.style.EdgeRun;
 import wovenset.core.style.FrameStyle;
 import wovenset.core.style.Ground;
+import wovenset.core.style.Language;
 import wovenset.core.style.Light;
 import wovenset.core.style.Outline;
 import wovenset.core.style.StyleDifference;
@@ -171,7 +172,8 @@ public final class RandomPieces {
                 paint(),
                 new Light(turn()),
                 new EdgeRun(any(EdgeRun.Kind.values()), colour()),
-                any(CutMarks.values()));
+                any(CutMarks.values()),
+                any(Language.values()));
     }
 
     private Entry entry() {

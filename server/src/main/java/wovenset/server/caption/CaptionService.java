@@ -90,7 +90,7 @@ class CaptionService {
     FilledCaptions fill(Piece piece, String pattern, @Nullable String table) {
         CaptionPattern parsed;
         try {
-            parsed = CaptionPattern.parse(pattern);
+            parsed = CaptionPattern.parse(pattern, piece.styles().language().locale());
         } catch (UnfitValueException e) {
             throw new EditRefusedException("pattern", e.said());
         }

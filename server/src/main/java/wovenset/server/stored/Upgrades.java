@@ -46,8 +46,8 @@ public final class Upgrades {
     /**
      * Version 7: what covers a band or a ground is one of several kinds of paint, and a band may be bevelled; corners are cut in several ways;
      * a style has a foot and a list of effects, of which the shadow is one; words run along a course,
-     * things blend with what lies behind them, and captions have a
-     * place. The tree is changed, wherever in it these are.
+     * things blend with what lies behind them, captions have a
+     * place, and the words of a piece are in a language. The tree is changed, wherever in it these are.
      *
      * @return the same tree
      */
@@ -61,6 +61,7 @@ public final class Upgrades {
             }
             if (object.has("frames") && object.has("captions") && object.has("ground")) {
                 ((ObjectNode) object.path("ground")).put("kind", "solid");
+                object.put("language", "ENGLISH");
             }
             if (object.has("show") && object.has("typeface")) {
                 object.put("place", "BELOW");

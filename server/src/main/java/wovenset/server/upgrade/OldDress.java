@@ -12,6 +12,7 @@ import wovenset.core.style.Corners;
 import wovenset.core.style.CutMarks;
 import wovenset.core.style.EdgeRun;
 import wovenset.core.style.FrameStyle;
+import wovenset.core.style.Language;
 import wovenset.core.style.Light;
 import wovenset.core.style.StyleSheet;
 
@@ -52,7 +53,8 @@ public record OldDress(
                 new Paint.Solid(pageColour),
                 Light.USUAL,
                 EdgeRun.CONTINUED,
-                CutMarks.NONE);
+                CutMarks.NONE,
+                Language.ENGLISH);
     }
 
     /** To the last digit as version 4 reckoned it: what follows from it by chance must come out the same. */

@@ -100,7 +100,8 @@ class DocumentsTest {
 
     private static String wholeStyles(String version6) {
         String solid = "\"paint\":{\"kind\":\"solid\",\"colour\":$2}";
-        return version6.replaceAll(
+        return version6.replaceAll("\"cutMarks\":\"\\w+\"", "$0,\"language\":\"ENGLISH\"")
+                .replaceAll(
                         "\"ground\":\\{\"kind\":\"plain\",\"colour\":((\"#\\w+\"))}",
                         "\"ground\":{\"kind\":\"covered\"," + solid + "}")
                 .replaceAll("\"show\":(\"\\w+\"),\"typeface\"", "\"show\":$1,\"place\":\"BELOW\",\"typeface\"")
@@ -129,7 +130,7 @@ class DocumentsTest {
     /** What a version had already. */
     private static JsonNode since(int version, JsonNode document) {
         JsonNode body = document.path("body");
-        return version == 5 ? without(body, "light", "edges", "cutMarks") : body;
+        return version == 5 ? without(body, "light", "edges", "cutMarks", "language") : body;
     }
 
     private static JsonNode without(JsonNode tree, String... fields) {

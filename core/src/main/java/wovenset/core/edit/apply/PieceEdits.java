@@ -33,6 +33,10 @@ final class PieceEdits {
                 Edit.SetEdges.class,
                 (piece, edit) -> Outcome.of(piece.withStyles(piece.styles().withEdges(edit.edges())), Doing.SET_EDGES));
         handlers.on(
+                Edit.SetLanguage.class,
+                (piece, edit) ->
+                        Outcome.of(piece.withStyles(piece.styles().withLanguage(edit.language())), Doing.SET_LANGUAGE));
+        handlers.on(
                 Edit.SetCutMarks.class,
                 (piece, edit) ->
                         Outcome.of(piece.withStyles(piece.styles().withCutMarks(edit.marks())), Doing.SET_CUT_MARKS));

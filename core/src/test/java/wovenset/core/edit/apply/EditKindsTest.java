@@ -45,6 +45,7 @@ import wovenset.core.style.Corners;
 import wovenset.core.style.CutMarks;
 import wovenset.core.style.EdgeRun;
 import wovenset.core.style.Ground;
+import wovenset.core.style.Language;
 import wovenset.core.style.Light;
 import wovenset.core.style.StyleSheet;
 import wovenset.core.testing.Pieces;
@@ -75,6 +76,7 @@ class EditKindsTest {
                 new Edit.SetCommonGround(new Paint.Solid(new Rgb("#101830"))),
                 new Edit.SetLight(new Light(45)),
                 new Edit.SetCutMarks(CutMarks.FINE),
+                new Edit.SetLanguage(Language.SWEDISH),
                 new Edit.SetEdges(new EdgeRun(EdgeRun.Kind.MIRRORED, Rgb.INK)),
                 new Edit.AddPhotos(List.of(photo(7))),
                 new Edit.RemoveEntries(List.of(entry(PIECE, 1))),
