@@ -15,6 +15,8 @@ import wovenset.core.style.TextStyle;
 public final class WordFitter {
     private static final double SMALLEST_SHARE = 0.6;
     private static final double STEP = 0.96;
+    /** Of headings and captions; in longer text a short last line is no fault. */
+    private static final int FEW_LINES = 4;
 
     private final String text;
     private final String typeface;
@@ -91,26 +93,51 @@ public final class WordFitter {
     private List<String> lines(double size) {
         List<String> result = new ArrayList<>();
         for (String paragraph : text.split("\\R")) {
-            String line = "";
-            for (String word : paragraph.strip().split("\\s+")) {
-                String longer = line.isEmpty() ? word : line + " " + word;
-                if (width(longer, size) <= widthMm) {
-                    line = longer;
-                    continue;
-                }
-                if (!line.isEmpty()) {
-                    result.add(line);
-                }
-                line = word;
-                while (width(line, size) > widthMm && line.codePointCount(0, line.length()) > 1) {
-                    int end = fitting(line, size);
-                    result.add(line.substring(0, end));
-                    line = line.substring(end);
-                }
-            }
-            result.add(line);
+            result.addAll(paragraph(paragraph.strip(), size));
         }
         return result;
+    }
+
+    private List<String> paragraph(String words, double size) {
+        List<String> result = new ArrayList<>();
+        String line = "";
+        boolean broken = false;
+        for (String word : words.split("\\s+")) {
+            String longer = line.isEmpty() ? word : line + " " + word;
+            if (width(longer, size) <= widthMm) {
+                line = longer;
+                continue;
+            }
+            if (!line.isEmpty()) {
+                result.add(line);
+            }
+            line = word;
+            while (width(line, size) > widthMm && line.codePointCount(0, line.length()) > 1) {
+                int end = fitting(line, size);
+                result.add(line.substring(0, end));
+                line = line.substring(end);
+                broken = true;
+            }
+        }
+        result.add(line);
+        if (!broken && result.size() > 1 && result.size() <= FEW_LINES) {
+            company(result, size);
+        }
+        return result;
+    }
+
+    /** A word that is alone on the last line gets the one before it, where that one leaves no other alone. */
+    private void company(List<String> lines, double size) {
+        int last = lines.size() - 1;
+        String before = lines.get(last - 1);
+        int cut = before.lastIndexOf(' ');
+        if (lines.get(last).indexOf(' ') < 0 && cut > 0 && before.lastIndexOf(' ', cut - 1) > 0) {
+            String both = before.substring(cut + 1) + " " + lines.get(last);
+            if (width(both, size) <= widthMm) {
+                lines.set(last - 1, before.substring(0, cut));
+                lines.set(last, both);
+            }
+        }
     }
 
     /** How many chars of a word fit a line; at least one whole character. */

@@ -2,6 +2,7 @@ package wovenset.core.words;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
@@ -40,6 +41,27 @@ class WordFitterTest {
                         .lines())
                 .extracting(FittedWords.Line::text)
                 .containsExactly("The box kite that", "would not land");
+    }
+
+    @Test
+    void noWordIsAloneAtTheEndOfAHeading() {
+        assertThat(texts("The box kite that would not land", 42))
+                .containsExactly("The box kite that would", "not land");
+        assertThat(texts("Kites over Wrackmouth", 32)).containsExactly("Kites over", "Wrackmouth");
+        assertThat(texts("One\nThe box kite that would not land", 42))
+                .containsExactly("One", "The box kite that would", "not land");
+        // Two words that would each be alone, and text that is no heading.
+        assertThat(texts("wide word ".repeat(2) + "end", 18)).containsExactly("wide word", "wide word", "end");
+        assertThat(texts("a wide word ".repeat(6) + "end", 20))
+                .hasSize(7)
+                .last()
+                .isEqualTo("end");
+    }
+
+    private static List<String> texts(String words, double width) {
+        return WordFitter.fit(words, FACE, 10, width, 9).lines().stream()
+                .map(FittedWords.Line::text)
+                .toList();
     }
 
     @Test
