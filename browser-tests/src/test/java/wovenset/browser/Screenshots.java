@@ -1,6 +1,7 @@
 package wovenset.browser;
 
 import com.microsoft.playwright.Browser.NewContextOptions;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
@@ -146,11 +147,16 @@ public final class Screenshots {
         Room kites = open("The kite summer");
         kites.step("Dress");
         kites.button("A look for the whole piece").click();
-        kites.button("Slate roof").locator("img").waitFor();
-        kites.button("Slate roof").hover();
+        Locator slate = kites.button("Slate roof");
+        slate.locator("img").waitFor();
+        page.waitForFunction("() => [...document.querySelectorAll('section li img')].every(one => one.complete)");
+        slate.evaluate("button => button.closest('section').scrollIntoView({ block: 'start' })");
+        String before = kites.frame(1).getAttribute("data-look");
+        // By focus, for the pointer goes away before the picture is taken.
+        page.mouse().move(Browser.WIDTH - 1, 2);
+        slate.focus();
+        page.waitForFunction("before => document.querySelector('[data-frame]').dataset.look !== before", before);
         kites.painted();
-        page.waitForFunction(
-                "() => [...document.querySelectorAll('aside img, section li img')].every(one => one.complete)");
         take("look");
     }
 
