@@ -1,5 +1,5 @@
 import { Trash2 } from 'lucide-react'
-import { lookPicture, type Theme } from '../../api/client'
+import { lookPicture, type StyleSheet, type Theme } from '../../api/client'
 import { NameToKeep } from '../../fields/NameToKeep'
 import { Wrong } from '../../fields/Wrong'
 import { IconButton } from '../../ui/Button'
@@ -11,6 +11,12 @@ import { useThemes } from './useThemes'
 
 /** As many pixels across as a page is shown with. */
 const PICTURE_PX = 132
+
+/** Whether the piece looks like it already, as far as what is common to all pages tells. */
+function isWorn({ frame, ground, text }: Theme, { frames, ground: now, captions }: StyleSheet) {
+  const letters = captions.typeface === text.typeface && captions.colour === text.colour
+  return frames[0]?.id === frame.id && letters && JSON.stringify(now) === JSON.stringify(ground)
+}
 
 const wearing = (theme: Theme) => ({ kind: 'wearTheme' as const, theme })
 
@@ -57,9 +63,10 @@ function Cards({ title, themes, onRemove }: CardsProps) {
           <li key={theme.id} className="relative">
             <button
               type="button"
+              aria-pressed={isWorn(theme, stored.styles)}
               {...trying(theme.id, theme)}
               onClick={() => void handle.edit(wearing(theme))}
-              className="block w-full border border-line bg-paper p-1 text-left hover:border-woad"
+              className={`block w-full border bg-paper p-1 text-left ${isWorn(theme, stored.styles) ? 'border-woad bg-wash outline-1 outline-woad' : 'border-line hover:border-woad'}`}
             >
               <span
                 className="mx-auto block max-h-36 max-w-full bg-mat"

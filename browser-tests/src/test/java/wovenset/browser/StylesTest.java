@@ -225,6 +225,8 @@ class StylesTest {
         assertThat(room.frame(1)).hasAttribute("data-look", look);
         slate.click();
         assertThat(room.button("Undo: Let all look like Slate roof")).isEnabled();
+        assertThat(slate).hasAttribute("aria-pressed", "true");
+        assertThat(room.button("White page")).hasAttribute("aria-pressed", "false");
         assertThat(room.field("Page is")).hasValue("SLATE");
         room.type("Keep how this piece looks", "Our roof");
         assertThat(room.button("Forget Our roof")).isVisible();
