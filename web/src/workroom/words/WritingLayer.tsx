@@ -71,6 +71,7 @@ function Text({ frame, text, scene, scale }: Props & { text: NonNullable<Frame['
           fontWeight: style.weight === 'BOLD' ? 700 : 400,
           fontSize: style.sizePt * MM_PER_PT * s,
           lineHeight: style.leading,
+          letterSpacing: `${style.tracking}em`,
           textAlign: style.align === 'LEFT' ? 'left' : style.align === 'RIGHT' ? 'right' : 'center',
           color: style.colour,
         }}

@@ -80,7 +80,7 @@ export function WordsLook({ frames }: { frames: Frame[] }) {
           />
         </div>
       </div>
-      <div className="grid grid-cols-2 gap-2">
+      <div className="grid grid-cols-3 gap-2">
         <NumberField
           label="Size"
           suffix="pt"
@@ -98,6 +98,15 @@ export function WordsLook({ frames }: { frames: Frame[] }) {
           max={300}
           step={5}
           onCommit={(percent) => set({ leading: percent / 100 })}
+        />
+        <NumberField
+          label="Letter gap"
+          suffix="%"
+          value={Math.round(style.tracking * 1000) / 10}
+          min={-10}
+          max={100}
+          decimals={1}
+          onCommit={(percent) => set({ tracking: percent / 100 })}
         />
       </div>
       {course && !last?.ornament && !last?.across && (

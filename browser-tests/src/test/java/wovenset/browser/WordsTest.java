@@ -222,4 +222,21 @@ class WordsTest {
         room.button("Write all 1").click();
         assertThat(room.page.locator("main li").first()).containsText("Samstag, 11. Juli");
     }
+
+    @Test
+    void lettersStandFurtherApart() {
+        Room room = Room.placed(browser.window(), "Apart", "kite-04.jpg");
+        room.step("Dress");
+        room.button("Title on top").click();
+        room.page.keyboard().type("Kites");
+        room.page.keyboard().press("Escape");
+        room.saved();
+        room.set("Letter gap (%)", "30");
+        assertThat(room.button("Undo: Change how words look")).isEnabled();
+        room.page.reload();
+        assertThat(room.field("Letter gap (%)")).hasValue("30");
+        assertThat(TestServer.api().page(room.id(), 0).findValues("tracking"))
+                .isNotEmpty()
+                .allSatisfy(tracking -> assertThat(tracking.asDouble()).isEqualTo(0.3));
+    }
 }

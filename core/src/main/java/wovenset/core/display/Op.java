@@ -9,6 +9,7 @@ import wovenset.core.ink.Blend;
 import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
 import wovenset.core.photo.PhotoPixels;
+import wovenset.core.words.Setting;
 
 /**
  * One operation of a display list, as a value: equal operations have equal texts, by which their pictures are named. A new
@@ -164,7 +165,7 @@ public sealed interface Op {
      * @param x where its baseline starts
      * @param widthMm of the line
      */
-    record Glyphs(String text, String typeface, double sizePt, Rgb colour, double x, double y, double widthMm)
+    record Glyphs(String text, Setting setting, double sizePt, Rgb colour, double x, double y, double widthMm)
             implements Op {
         private static final double MM_PER_PT = 25.4 / 72;
         /** Signs reach this far above and below the baseline, in type sizes, and aside. */

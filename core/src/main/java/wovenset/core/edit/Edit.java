@@ -301,6 +301,7 @@ public sealed interface Edit {
             Optional<TextStyle.Slant> slant,
             Optional<Double> sizePt,
             Optional<Double> leading,
+            Optional<Double> tracking,
             Optional<TextStyle.Align> align,
             Optional<TextStyle.Stand> stand,
             Optional<Rgb> colour,

@@ -12,7 +12,7 @@ import wovenset.core.geometry.BoxMm;
 import wovenset.core.style.Course;
 import wovenset.core.style.TextStyle;
 import wovenset.core.words.CurveSetter;
-import wovenset.core.words.TextFace;
+import wovenset.core.words.Setting;
 
 /** Sets words along a curve: the course of words in a frame of their own, or the spine of the ribbon that they stand on. */
 final class CurvedWordOps {
@@ -73,11 +73,12 @@ final class CurvedWordOps {
     private CurveSetter.Line line(double sizePt, DoubleFunction<Shape> curveAtMm) {
         TextStyle style = text.style();
         return CurveSetter.set(
-                text.words(), TextFace.of(style), sizePt, curveAtMm.apply(sizePt * TextStyle.MM_PER_PT), style.align());
+                text.words(), Setting.of(style), sizePt, curveAtMm.apply(sizePt * TextStyle.MM_PER_PT), style.align());
     }
 
     private Op said(CurveSetter.Line line) {
-        String face = TextFace.of(text.style());
+        // The signs stand one by one.
+        Setting setting = Setting.plain(Setting.of(text.style()).face());
         double below = belowSizes * line.sizePt() * TextStyle.MM_PER_PT;
         List<Op> signs = line.signs().stream()
                 .<Op>map(sign -> new Op.Group(
@@ -86,7 +87,7 @@ final class CurvedWordOps {
                         Optional.empty(),
                         List.of(new Op.Glyphs(
                                 sign.text(),
-                                face,
+                                setting,
                                 line.sizePt(),
                                 text.style().colour(),
                                 -sign.widthMm() / 2,

@@ -13,7 +13,7 @@ import wovenset.core.style.Outline;
 import wovenset.core.style.TextStyle;
 import wovenset.core.words.CurveSetter;
 import wovenset.core.words.FittedWords;
-import wovenset.core.words.TextFace;
+import wovenset.core.words.Setting;
 import wovenset.core.words.Typefaces;
 import wovenset.core.words.WordFitter;
 
@@ -72,13 +72,17 @@ final class WordOps {
     /** Words that fill the frame; bands are of pictures, so there are none around them. */
     private ResolvedFrame.Words text(FrameLook.Text text) {
         TextStyle style = text.style();
-        String face = TextFace.of(style);
+        Setting setting = Setting.of(style);
         FittedWords fitted = WordFitter.fit(
-                text.words(), face, style.sizePt(), frame.width(), WordFitter.height(frame.height(), style.leading()));
+                text.words(),
+                setting,
+                style.sizePt(),
+                frame.width(),
+                WordFitter.height(frame.height(), style.leading()));
         double sizeMm = fitted.sizePt() * TextStyle.MM_PER_PT;
         double line = style.leading() * sizeMm;
         double over = frame.height() - line * fitted.lines().size();
-        double y = Typefaces.baseline(face, style.leading()) * sizeMm
+        double y = Typefaces.baseline(setting.face(), style.leading()) * sizeMm
                 + switch (style.stand()) {
                     case TOP -> 0;
                     case MIDDLE -> over / 2;
@@ -92,7 +96,7 @@ final class WordOps {
                             case CENTRE -> (frame.width() - one.widthMm()) / 2;
                             case RIGHT -> frame.width() - one.widthMm();
                         };
-                ops.add(new Op.Glyphs(one.text(), face, fitted.sizePt(), style.colour(), x, y, one.widthMm()));
+                ops.add(new Op.Glyphs(one.text(), setting, fitted.sizePt(), style.colour(), x, y, one.widthMm()));
             }
             y += line;
         }
@@ -126,7 +130,8 @@ final class WordOps {
     /** The last line as near to the picture as the first one is below it. */
     private ResolvedFrame.Words above(CaptionStyle style) {
         double width = frame.width() + 2 * forms.outside();
-        FittedWords fitted = WordFitter.fit(look.words(), style.typeface(), style.sizePt(), width, style.lines());
+        FittedWords fitted =
+                WordFitter.fit(look.words(), Setting.plain(style.typeface()), style.sizePt(), width, style.lines());
         double air = 0.5 * CaptionStyle.LEADING * style.sizePt() * TextStyle.MM_PER_PT;
         lines(style, fitted, -forms.outside() - air - height(fitted));
         return said(fitted);
@@ -141,7 +146,8 @@ final class WordOps {
         boolean straight = look.outline() instanceof Outline.Rect;
         double pad = PAD * style.sizePt() * TextStyle.MM_PER_PT;
         double width = Math.max(1, (straight ? 1 : ROUND_WIDTH) * window.width() - 2 * pad);
-        FittedWords fitted = WordFitter.fit(look.words(), style.typeface(), style.sizePt(), width, style.lines());
+        FittedWords fitted =
+                WordFitter.fit(look.words(), Setting.plain(style.typeface()), style.sizePt(), width, style.lines());
         double height = height(fitted) + pad;
         double foot = window.bottom() - (straight ? 0 : ROUND_FOOT * window.height());
         Rgb ground = style.colour().isDark() ? LIGHT : DARK;
@@ -164,7 +170,8 @@ final class WordOps {
 
     private ResolvedFrame.Words below(CaptionStyle style) {
         double width = frame.width() + 2 * forms.outside();
-        FittedWords fitted = WordFitter.fit(look.words(), style.typeface(), style.sizePt(), width, style.lines());
+        FittedWords fitted =
+                WordFitter.fit(look.words(), Setting.plain(style.typeface()), style.sizePt(), width, style.lines());
         double top =
                 frame.height() + forms.outside() + 0.5 * CaptionStyle.LEADING * style.sizePt() * TextStyle.MM_PER_PT;
         lines(style, fitted, top);
@@ -176,7 +183,7 @@ final class WordOps {
         double room = forms.outside() + look.footMm();
         FittedWords fitted = WordFitter.fit(
                 look.words(),
-                style.typeface(),
+                Setting.plain(style.typeface()),
                 style.sizePt(),
                 frame.width(),
                 WordFitter.height(room, CaptionStyle.LEADING));
@@ -190,7 +197,7 @@ final class WordOps {
             FittedWords.Line line = fitted.lines().get(i);
             ops.add(new Op.Glyphs(
                     line.text(),
-                    style.typeface(),
+                    Setting.plain(style.typeface()),
                     fitted.sizePt(),
                     style.colour(),
                     frame.centreX() - line.widthMm() / 2,

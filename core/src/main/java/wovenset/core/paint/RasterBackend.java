@@ -228,6 +228,6 @@ final class RasterBackend implements Op.Visitor {
         AffineTransform place = AffineTransform.getTranslateInstance(line.x(), line.y());
         place.scale(size, size);
         graphics.setColor(line.colour().awt());
-        graphics.fill(place.createTransformedShape(Typefaces.outline(line.typeface(), line.text())));
+        graphics.fill(place.createTransformedShape(Typefaces.outline(line.setting(), line.text())));
     }
 }

@@ -76,6 +76,7 @@ public enum Reason implements Code {
     TEXT_LENGTH,
     TEXT_SIZE,
     TEXT_LEADING,
+    TEXT_TRACKING,
     TEXT_ARC,
     TEXT_WAVE,
     ORNAMENT_COLOURS,

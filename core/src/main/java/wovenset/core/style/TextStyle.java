@@ -11,6 +11,7 @@ import wovenset.core.said.Reason;
  * @param typeface the name of a shipped typeface
  * @param sizePt 4 to 800 points
  * @param leading from baseline to baseline, in type sizes, 0.8 to 3
+ * @param tracking by how much letters stand further apart than their face has them, in type sizes, -0.1 to 1
  * @param stand where words that need less than the frame's height stand in it
  */
 public record TextStyle(
@@ -19,6 +20,7 @@ public record TextStyle(
         Slant slant,
         double sizePt,
         double leading,
+        double tracking,
         Align align,
         Stand stand,
         Rgb colour) {
@@ -30,6 +32,7 @@ public record TextStyle(
     public TextStyle {
         Checks.that(sizePt >= SMALLEST && sizePt <= LARGEST, Reason.TEXT_SIZE, (int) SMALLEST, (int) LARGEST);
         Checks.that(leading >= 0.8 && leading <= 3, Reason.TEXT_LEADING);
+        Checks.that(tracking >= -0.1 && tracking <= 1, Reason.TEXT_TRACKING);
     }
 
     /** Strength of the strokes. */
@@ -60,14 +63,30 @@ public record TextStyle(
     /** A title that suits a page of this size: a fourteenth of its shorter side high. */
     public static TextStyle title(Format format) {
         return new TextStyle(
-                "Alegreya", Weight.BOLD, Slant.UPRIGHT, share(format, 14), 1.15, Align.CENTRE, Stand.MIDDLE, Rgb.INK);
+                "Alegreya",
+                Weight.BOLD,
+                Slant.UPRIGHT,
+                share(format, 14),
+                1.15,
+                0,
+                Align.CENTRE,
+                Stand.MIDDLE,
+                Rgb.INK);
     }
 
     /** Words to read that suit a page of this size. */
     public static TextStyle reading(Format format) {
         double size = share(format, 45);
         return new TextStyle(
-                "Alegreya", Weight.REGULAR, Slant.UPRIGHT, Math.max(9, size), 1.35, Align.LEFT, Stand.MIDDLE, Rgb.INK);
+                "Alegreya",
+                Weight.REGULAR,
+                Slant.UPRIGHT,
+                Math.max(9, size),
+                1.35,
+                0,
+                Align.LEFT,
+                Stand.MIDDLE,
+                Rgb.INK);
     }
 
     private static double share(Format format, int part) {
@@ -86,13 +105,21 @@ public record TextStyle(
 
     /** In other letters and another colour, of the same measures. */
     public TextStyle withFace(String newTypeface, Weight newWeight, Slant newSlant, Rgb newColour) {
-        return new TextStyle(newTypeface, newWeight, newSlant, sizePt, leading, align, stand, newColour);
+        return new TextStyle(newTypeface, newWeight, newSlant, sizePt, leading, tracking, align, stand, newColour);
     }
 
     /** In another size, as near as there is. */
     public TextStyle scaled(double by) {
         double size = Math.round(sizePt * by * 10) / 10.0;
         return new TextStyle(
-                typeface, weight, slant, Math.min(LARGEST, Math.max(SMALLEST, size)), leading, align, stand, colour);
+                typeface,
+                weight,
+                slant,
+                Math.min(LARGEST, Math.max(SMALLEST, size)),
+                leading,
+                tracking,
+                align,
+                stand,
+                colour);
     }
 }

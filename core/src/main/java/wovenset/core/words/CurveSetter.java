@@ -43,14 +43,13 @@ public final class CurveSetter {
     }
 
     /**
-     * @param face the name of a face
      * @param sizePt the wished size
      * @param curve in millimetres, from where words begin
      */
-    public static Line set(String words, String face, double sizePt, Shape curve, TextStyle.Align align) {
+    public static Line set(String words, Setting setting, double sizePt, Shape curve, TextStyle.Align align) {
         String text = words.strip().replaceAll("\\s+", " ");
         CurveLength length = new CurveLength(curve);
-        double natural = Typefaces.width(face, text) * TextStyle.MM_PER_PT;
+        double natural = setting.width(text) * TextStyle.MM_PER_PT;
         double fits = natural == 0 ? sizePt : length.length() / natural;
         double size = Math.max(TextStyle.SMALLEST, Math.min(sizePt, fits));
         double scale = size * TextStyle.MM_PER_PT;
@@ -69,8 +68,8 @@ public final class CurveSetter {
         while (parts.find()) {
             // Both less the one before: kerned with it, and the gap between them.
             String both = before + text.substring(from, parts.end());
-            end += scale * (Typefaces.width(face, both) - Typefaces.width(face, before));
-            double own = scale * Typefaces.width(face, parts.group());
+            end += scale * (setting.width(both) - setting.width(before));
+            double own = scale * setting.width(parts.group());
             before = parts.group();
             from = parts.end();
             if (end > length.length() + scale) {
@@ -81,7 +80,7 @@ public final class CurveSetter {
                 signs.add(new Sign(parts.group(), own, length.at(end - own / 2)));
             }
         }
-        return new Line(text, signs, size, allShown, Typefaces.missing(face, text));
+        return new Line(text, signs, size, allShown, Typefaces.missing(setting.face(), text));
     }
 
     /** Whether a sign's form follows from its neighbours: the scripts from Hebrew to Sinhala, and Tibetan to Khmer. */

@@ -50,7 +50,7 @@ public final class LetterRow {
         double x = 0;
         for (int sign : set(word).codePoints().toArray()) {
             String text = Character.toString(sign);
-            Shape drawn = Typefaces.outline(face, text);
+            Shape drawn = Typefaces.outline(Setting.plain(face), text);
             Rectangle2D own = drawn.getBounds2D();
             if (own.isEmpty()) {
                 x += before == null ? 0 : WORD_SPACE;
@@ -74,7 +74,7 @@ public final class LetterRow {
     }
 
     private static double capital(String face) {
-        return Typefaces.outline(face, "H").getBounds2D().getHeight();
+        return Typefaces.outline(Setting.plain(face), "H").getBounds2D().getHeight();
     }
 
     /** How far apart two letters stand, each by how deep its side lies in each row. */

@@ -109,13 +109,26 @@ public final class Typefaces {
      * The outline of a line of words at a size of one unit, its baseline starting at the origin, kerned. Outlines are
      * remembered: shaping a line costs more than filling it.
      */
-    public static Shape outline(String name, String line) {
+    public static Shape outline(Setting setting, String line) {
         if (OUTLINES.size() >= MOST_OUTLINES) {
             OUTLINES.clear();
         }
-        return OUTLINES.computeIfAbsent(
-                new Line(name, line), key -> new TextLayout(line, font(name).deriveFont(SHAPED_AT), EXACT)
-                        .getOutline(AffineTransform.getScaleInstance(1 / SHAPED_AT, 1 / SHAPED_AT)));
+        return OUTLINES.computeIfAbsent(new Line(setting, line), key -> new TextLayout(
+                        line, spaced(setting, line).deriveFont(SHAPED_AT), EXACT)
+                .getOutline(AffineTransform.getScaleInstance(1 / SHAPED_AT, 1 / SHAPED_AT)));
+    }
+
+    private static Font spaced(Setting setting, String line) {
+        Font font = font(setting.face());
+        return setting.tracking() == 0 || joins(line)
+                ? font
+                : font.deriveFont(Map.of(TextAttribute.TRACKING, setting.tracking()));
+    }
+
+    /** Whether signs of a line change their form or place with their neighbours: they are not drawn further apart. */
+    public static boolean joins(String line) {
+        char[] signs = line.toCharArray();
+        return Font.textRequiresLayout(signs, 0, signs.length);
     }
 
     /**
@@ -146,7 +159,7 @@ public final class Typefaces {
                 .collect(Collectors.joining());
     }
 
-    private record Line(String typeface, String text) {}
+    private record Line(Setting setting, String text) {}
 
     /** The TrueType file of a face; the caller closes it. */
     public static InputStream file(String name) {

@@ -19,12 +19,12 @@ public final class WordFitter {
     private static final int FEW_LINES = 4;
 
     private final String text;
-    private final String typeface;
+    private final Setting setting;
     private final double widthMm;
 
-    private WordFitter(String text, String typeface, double widthMm) {
+    private WordFitter(String text, Setting setting, double widthMm) {
         this.text = text;
-        this.typeface = typeface;
+        this.setting = setting;
         this.widthMm = widthMm;
     }
 
@@ -40,27 +40,26 @@ public final class WordFitter {
     }
 
     /**
-     * @param typeface the name of a shipped typeface
      * @param sizePt the wished size
      * @param widthMm the width of the lines, more than zero
      * @param lines how many lines there are room for, at least one
      */
-    public static FittedWords fit(String text, String typeface, double sizePt, double widthMm, int lines) {
-        return fit(text, typeface, sizePt, widthMm, (Room) size -> lines);
+    public static FittedWords fit(String text, Setting setting, double sizePt, double widthMm, int lines) {
+        return fit(text, setting, sizePt, widthMm, (Room) size -> lines);
     }
 
     /** How many lines these words take at a size, however many that are. */
-    public static int lines(String text, String typeface, double sizePt, double widthMm) {
-        return new WordFitter(text.strip(), typeface, widthMm).lines(sizePt).size();
+    public static int lines(String text, Setting setting, double sizePt, double widthMm) {
+        return new WordFitter(text.strip(), setting, widthMm).lines(sizePt).size();
     }
 
     /**
      * @param widthMm the width of the lines, more than zero
      * @param room how many of them there are
      */
-    public static FittedWords fit(String text, String typeface, double sizePt, double widthMm, Room room) {
-        String missing = Typefaces.missing(typeface, text);
-        WordFitter fitter = new WordFitter(text.strip(), typeface, widthMm);
+    public static FittedWords fit(String text, Setting setting, double sizePt, double widthMm, Room room) {
+        String missing = Typefaces.missing(setting.face(), text);
+        WordFitter fitter = new WordFitter(text.strip(), setting, widthMm);
         double size = sizePt;
         List<String> broken = fitter.lines(size);
         while (broken.size() > room.lines(size) && size * STEP >= sizePt * SMALLEST_SHARE) {
@@ -150,6 +149,6 @@ public final class WordFitter {
     }
 
     private double width(String line, double size) {
-        return Typefaces.width(typeface, line) * size * TextStyle.MM_PER_PT;
+        return setting.width(line) * size * TextStyle.MM_PER_PT;
     }
 }

@@ -82,8 +82,10 @@ final class Sheets {
                 new Course.Arc(-120),
                 new Course.Circle(false),
                 new Course.Circle(true),
-                new Course.Wave(0.6));
-        List<String> texts = List.of("Over the gate", "In the bowl", "Round the bay", "Along the shore", "Up and down");
+                new Course.Wave(0.6),
+                Course.STRAIGHT);
+        List<String> texts =
+                List.of("Over the gate", "In the bowl", "Round the bay", "Along the shore", "Up and down", "Set apart");
         for (int i = 0; i < courses.size(); i++) {
             piece = applied(piece, new Edit.AddWords(page, Edit.WordsPlace.FREE, Optional.of(texts.get(i))));
             piece = atCell(piece, cell++);
@@ -97,6 +99,7 @@ final class Sheets {
                             Optional.empty(),
                             Optional.of(11.0),
                             Optional.empty(),
+                            Optional.of(0.15),
                             Optional.of(TextStyle.Align.CENTRE),
                             Optional.empty(),
                             Optional.empty(),

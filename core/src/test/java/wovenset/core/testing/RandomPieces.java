@@ -319,6 +319,7 @@ public final class RandomPieces {
                 any(TextStyle.Slant.values()),
                 4 + random.nextInt(500) / 7.0,
                 1 + random.nextInt(10) / 9.0,
+                random.nextInt(4) / 10.0,
                 any(TextStyle.Align.values()),
                 any(TextStyle.Stand.values()),
                 colour());

@@ -1,6 +1,7 @@
 package wovenset.core.words;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import net.jqwik.api.ForAll;
@@ -11,7 +12,7 @@ import net.jqwik.api.constraints.StringLength;
 import org.junit.jupiter.api.Test;
 
 class WordFitterTest {
-    private static final String FACE = "Source Sans 3";
+    private static final Setting FACE = Setting.plain("Source Sans 3");
 
     @Test
     void shortWordsStandOnOneLineAtTheWishedSize() {
@@ -41,6 +42,20 @@ class WordFitterTest {
                         .lines())
                 .extracting(FittedWords.Line::text)
                 .containsExactly("The box kite that", "would not land");
+    }
+
+    @Test
+    void lettersThatStandApartTakeMoreRoomButNoneBehindTheLast() {
+        double plain = WordFitter.fit("Kites", FACE, 10, 60, 1).lines().get(0).widthMm();
+        Setting apart = new Setting(FACE.face(), 0.2);
+        assertThat(WordFitter.fit("Kites", apart, 10, 60, 1).lines().get(0).widthMm())
+                .isCloseTo(plain + 4 * 0.2 * 10 * 25.4 / 72, within(1e-9));
+        assertThat(WordFitter.lines("The box kite", FACE, 10, plain * 2.6)).isEqualTo(1);
+        assertThat(WordFitter.lines("The box kite", apart, 10, plain * 2.6)).isEqualTo(2);
+        // Letters that join stay as they are.
+        double joined = WordFitter.fit("طائرة", FACE, 10, 60, 1).lines().get(0).widthMm();
+        assertThat(WordFitter.fit("طائرة", apart, 10, 60, 1).lines().get(0).widthMm())
+                .isEqualTo(joined);
     }
 
     @Test
@@ -77,7 +92,7 @@ class WordFitterTest {
             @ForAll @StringLength(min = 1, max = 120) String text,
             @ForAll @DoubleRange(min = 8, max = 200) double width,
             @ForAll @IntRange(min = 1, max = 4) int lines) {
-        FittedWords fitted = WordFitter.fit(text, "Alegreya", 9, width, lines);
+        FittedWords fitted = WordFitter.fit(text, Setting.plain("Alegreya"), 9, width, lines);
         assertThat(fitted.lines().size()).isLessThanOrEqualTo(lines);
         assertThat(fitted.lines()).allSatisfy(line -> {
             if (line.text().codePointCount(0, line.text().length()) > 1) {

@@ -195,6 +195,7 @@ class DemoLoader implements ApplicationRunner {
                     Optional.empty(),
                     Optional.empty(),
                     Optional.empty(),
+                    Optional.empty(),
                     Optional.empty()));
         }
     }

@@ -45,7 +45,7 @@ public final class Upgrades {
 
     /**
      * Version 7: what covers a band or a ground is one of several kinds of paint, and a band may be bevelled; corners are cut in several ways;
-     * a style has a foot and a list of effects, of which the shadow is one; words run along a course,
+     * a style has a foot and a list of effects, of which the shadow is one; words run along a course and their letters may stand apart,
      * things blend with what lies behind them, captions have a
      * place, and the words of a piece are in a language. The tree is changed, wherever in it these are.
      *
@@ -70,7 +70,7 @@ public final class Upgrades {
                 object.put("blend", "NORMAL");
             }
             if (object.has("text") && object.has("style")) {
-                ((ObjectNode) object.path("style")).put("slant", "UPRIGHT");
+                ((ObjectNode) object.path("style")).put("slant", "UPRIGHT").put("tracking", 0);
                 object.putObject("course").put("kind", "straight");
             }
             switch (object.path("kind").asString("")) {

@@ -108,7 +108,7 @@ class DocumentsTest {
                 .replaceAll("\"opacity\":([\\d.E-]+)", "\"opacity\":$1,\"blend\":\"NORMAL\"")
                 .replaceAll(
                         "\"text\":(\"[^\"]*\"),\"style\":\\{([^}]*)}",
-                        "\"text\":$1,\"style\":{$2,\"slant\":\"UPRIGHT\"},\"course\":{\"kind\":\"straight\"}")
+                        "\"text\":$1,\"style\":{$2,\"slant\":\"UPRIGHT\",\"tracking\":0.0},\"course\":{\"kind\":\"straight\"}")
                 .replaceAll("\"ground\":\\{\"colour\":(\"#\\w+\")}", "\"ground\":{\"kind\":\"solid\",\"colour\":$1}")
                 .replaceAll(
                         "\\{\"width\":(\\d+),\"colour\":(\"#\\w+\"),\"side\":(\"\\w+\")}",

@@ -20,7 +20,7 @@ import wovenset.core.piece.Piece;
 import wovenset.core.said.Reason;
 import wovenset.core.said.Said;
 import wovenset.core.style.TextStyle;
-import wovenset.core.words.TextFace;
+import wovenset.core.words.Setting;
 import wovenset.core.words.WordFitter;
 
 /**
@@ -98,7 +98,7 @@ public final class Heads {
         for (Frame frame : across) {
             if (frame.fill() instanceof Fill.Words words) {
                 TextStyle style = words.style();
-                int lines = WordFitter.lines(words.text(), TextFace.of(style), style.sizePt(), width);
+                int lines = WordFitter.lines(words.text(), Setting.of(style), style.sizePt(), width);
                 double height = lines * style.lineMm();
                 double y = side == Side.TOP ? at : format.height().mm() - at - height;
                 places.put(frame.id(), new Place(new BoxMm(x, y, width, height), 0));

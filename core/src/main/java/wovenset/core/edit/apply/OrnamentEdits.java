@@ -83,6 +83,7 @@ final class OrnamentEdits {
                 title.slant(),
                 title.scaled(LARGE).sizePt(),
                 title.leading(),
+                title.tracking(),
                 TextStyle.Align.CENTRE,
                 TextStyle.Stand.MIDDLE,
                 drawing.picture().isDark() ? PAPER : Rgb.INK);

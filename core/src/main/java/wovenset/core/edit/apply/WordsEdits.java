@@ -23,7 +23,7 @@ import wovenset.core.piece.Piece;
 import wovenset.core.said.Doing;
 import wovenset.core.said.Reason;
 import wovenset.core.style.TextStyle;
-import wovenset.core.words.TextFace;
+import wovenset.core.words.Setting;
 import wovenset.core.words.Typefaces;
 import wovenset.core.words.WordFitter;
 
@@ -102,7 +102,7 @@ final class WordsEdits {
 
     private static Placement.Free inTheMiddle(Format format, String text, TextStyle style) {
         double width = format.width().mm() * SHARE;
-        int lines = Math.max(3, WordFitter.lines(text, TextFace.of(style), style.sizePt(), width));
+        int lines = Math.max(3, WordFitter.lines(text, Setting.of(style), style.sizePt(), width));
         double height = Math.min(format.height().mm() * 0.8, lines * style.lineMm());
         return new Placement.Free(
                 Box.of(new BoxMm(
@@ -146,6 +146,7 @@ final class WordsEdits {
                 edit.slant().orElse(old.slant()),
                 edit.sizePt().orElse(old.sizePt()),
                 edit.leading().orElse(old.leading()),
+                edit.tracking().orElse(old.tracking()),
                 edit.align().orElse(old.align()),
                 edit.stand().orElse(old.stand()),
                 edit.colour().orElse(old.colour()));

@@ -36,8 +36,8 @@ final class PdfWords {
 
     void write(Op.Glyphs line) throws IOException {
         char[] signs = line.text().toCharArray();
-        Font font = Typefaces.font(line.typeface());
-        boolean plain = !Font.textRequiresLayout(signs, 0, signs.length) && font.canDisplayUpTo(line.text()) < 0;
+        Font font = Typefaces.font(line.setting().face());
+        boolean plain = !Typefaces.joins(line.text()) && font.canDisplayUpTo(line.text()) < 0;
         if (plain) {
             text(line, font.deriveFont(1000f), signs);
         } else {
@@ -46,13 +46,24 @@ final class PdfWords {
     }
 
     private void text(Op.Glyphs line, Font font, char[] signs) throws IOException {
-        PDType0Font embedded = fonts.font(line.typeface());
+        PDType0Font embedded = fonts.font(line.setting().face());
+        double tracking = line.setting().tracking();
+        if (tracking != 0) {
+            // Readers would take wide gaps for spaces.
+            says(content, line.text());
+        }
         content.beginText();
         content.setFont(embedded, (float) line.sizePt());
         content.setTextMatrix(new Matrix(
                 (float) TextStyle.MM_PER_PT, 0, 0, (float) -TextStyle.MM_PER_PT, (float) line.x(), (float) line.y()));
+        // Beside the kerning; it would go on for the words that follow (ISO 32000-1, 9.3.2).
+        content.setCharacterSpacing((float) (tracking * line.sizePt()));
         content.showTextWithPositioning(kerned(font, signs).toArray());
+        content.setCharacterSpacing(0);
         content.endText();
+        if (tracking != 0) {
+            content.endMarkedContent();
+        }
     }
 
     /** Runs of signs, and between them by how many thousandths of the type size the next one is drawn nearer. */
@@ -92,7 +103,7 @@ final class PdfWords {
         double size = line.sizePt() * TextStyle.MM_PER_PT;
         AffineTransform place = AffineTransform.getTranslateInstance(line.x(), line.y());
         place.scale(size, size);
-        PdfPaths.fill(content, place.createTransformedShape(Typefaces.outline(line.typeface(), line.text())));
+        PdfPaths.fill(content, place.createTransformedShape(Typefaces.outline(line.setting(), line.text())));
         content.endMarkedContent();
     }
 }

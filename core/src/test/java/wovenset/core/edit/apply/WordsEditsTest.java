@@ -67,6 +67,7 @@ class WordsEditsTest {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
     }
 
@@ -214,6 +215,7 @@ class WordsEditsTest {
                                 Optional.empty(),
                                 Optional.empty(),
                                 Optional.of(1.5),
+                                Optional.empty(),
                                 Optional.of(align),
                                 Optional.of(stand),
                                 Optional.of(new Rgb("#a4373a")),
@@ -230,7 +232,7 @@ class WordsEditsTest {
                             case BOTTOM -> 1;
                         };
                 assertThat(line.y() - top).isBetween(0.9 * size, 1.3 * size);
-                assertThat(line.typeface()).isEqualTo("Kalam Bold");
+                assertThat(line.setting().face()).isEqualTo("Kalam Bold");
                 assertThat(line.colour().hex()).isEqualTo("#a4373a");
             }
         }
