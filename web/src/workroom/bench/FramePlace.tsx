@@ -11,7 +11,7 @@ import { useMoveFrames } from '../frames/useMoveFrames'
 import type { Frame } from '../piece/model'
 import { contentName } from '../ornaments/useOrnaments'
 import { styleOf } from '../piece/styles'
-import { focusWords } from '../words/focusWords'
+import { askFocus, wordsField } from '../../fields/askedFocus'
 import { CaptionSpot } from '../words/CaptionSpot'
 import { spriteKey, type SpritePlace } from './spritePlace'
 import { SpritePicture } from './SpritePicture'
@@ -115,7 +115,7 @@ export const FramePlace = memo(function FramePlace(props: Props) {
         }}
         onFocus={() => !pressed.current && !room().selection.several && choose()}
         onDoubleClick={() => {
-          if (frame?.ornament) focusWords(scene.frameId)
+          if (frame?.ornament) askFocus(wordsField(scene.frameId))
           else if (frame?.text) write()
           else if (scene.photo && !frame?.locked) room().select({ kind: 'crop', on: true })
         }}

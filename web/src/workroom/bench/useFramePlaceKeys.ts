@@ -2,7 +2,7 @@ import type { KeyboardEvent } from 'react'
 import type { FrameScene } from '../../api/client'
 import { useNotice } from '../../ui/Notices'
 import { useRoomNow } from '../context'
-import { focusWords } from '../words/focusWords'
+import { askFocus, wordsField } from '../../fields/askedFocus'
 import { movedBy } from '../frames/spots'
 import { useFrameDoings } from '../frames/useFrameDoings'
 import { useSpots } from '../frames/useSpots'
@@ -47,7 +47,7 @@ export function useFramePlaceKeys(scene: FrameScene, frame: Frame | undefined, i
         action: { name: 'Undo', run: handle.undo },
       })
     } else if ((event.key === 'Enter' && frame?.text) || event.key === 'F2') {
-      if (frame?.ornament) focusWords(scene.frameId)
+      if (frame?.ornament) askFocus(wordsField(scene.frameId))
       else if (frame?.text || photo) select({ kind: 'write', pageId: page.id, frameId: scene.frameId })
     } else if (event.key === 'Enter' && photo && selected) {
       select({ kind: 'crop', on: true })

@@ -3,7 +3,7 @@ import { Choice } from '../../fields/Choice'
 import type { Ornament } from '../../api/client'
 import { useRoom } from '../context'
 import { Part } from '../slip/Part'
-import { focusWords } from '../words/focusWords'
+import { askFocus, wordsField } from '../../fields/askedFocus'
 import { useTryOut } from '../useTryOut'
 import { OrnamentCards } from './OrnamentCards'
 import { useOrnaments } from './useOrnaments'
@@ -34,7 +34,7 @@ export function OrnamentsPart() {
       ?.frames.find(({ id }) => !before.has(id))
     if (!added) return
     select({ kind: 'frame', pageId: storedPage.id, frameId: added.id })
-    if (added.text) focusWords(added.id)
+    if (added.text) askFocus(wordsField(added.id))
   }
   return (
     <Part title="Ornaments">

@@ -1,5 +1,6 @@
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import type { FrameScene } from '../../../api/client'
+import { askFocus, captionField, useAskedFocus } from '../../../fields/askedFocus'
 import { Field, inputLook } from '../../../fields/Field'
 import { useRefusal } from '../../../fields/refusals'
 import { untaken } from '../../../fields/typing'
@@ -7,13 +8,14 @@ import { useDraft } from '../../../fields/useDraft'
 import { useRoom } from '../../context'
 import { nextCaption, useCaption } from '../../words/useCaption'
 import { spelled } from '../../words/languages'
-import { isCaptionWanted, wantCaption } from './captionWanted'
 import { type Frame, usesOf } from '../../piece/model'
 
 /** The words below a photo, with word of what does not fit or cannot be set. */
 export function CaptionField({ frame, scene }: { frame: Frame; scene: FrameScene }) {
   const { piece, page, select } = useRoom()
   const [draft, setDraft] = useDraft(frame.caption)
+  const area = useRef<HTMLTextAreaElement>(null)
+  useAskedFocus(captionField(frame.id), area)
   const [refused, setRefused] = useState<string>()
   const { captions } = piece.styles
   const caption = useCaption(frame)
@@ -27,7 +29,7 @@ export function CaptionField({ frame, scene }: { frame: Frame; scene: FrameScene
   const next = (field: HTMLTextAreaElement) => {
     const after = nextCaption(page.frames, frame.id)
     if (!after) return field.select()
-    wantCaption(after.id)
+    askFocus(captionField(after.id))
     select({ kind: 'frame', pageId: page.id, frameId: after.id })
   }
   const words = scene.words
@@ -55,11 +57,7 @@ export function CaptionField({ frame, scene }: { frame: Frame; scene: FrameScene
             {...untaken(draft !== frame.caption)}
             {...spelled(piece.styles)}
             data-caption={frame.id}
-            ref={(field) => {
-              if (!field || !isCaptionWanted(frame.id)) return
-              field.focus()
-              field.select()
-            }}
+            ref={area}
             rows={2}
             className={`${inputLook} h-auto resize-none py-1`}
             value={draft}

@@ -7,7 +7,7 @@ import { useDraft } from '../../../fields/useDraft'
 import type { Frame } from '../../piece/model'
 import { useRoom } from '../../context'
 import { spelled } from '../../words/languages'
-import { useAskedFocus } from '../../words/focusWords'
+import { useAskedFocus, wordsField } from '../../../fields/askedFocus'
 import { useWords } from '../../words/useWords'
 
 interface Props {
@@ -21,7 +21,7 @@ export function WordsField({ frame, text, scene }: Props) {
   const { write } = useWords()
   const { stored } = useRoom()
   const area = useRef<HTMLTextAreaElement>(null)
-  useAskedFocus(frame.id, area)
+  useAskedFocus(wordsField(frame.id), area)
   const [draft, setDraft] = useDraft(text.text)
   const [refused, setRefused] = useState<string>()
   useRefusal('Words', refused !== undefined)

@@ -69,6 +69,13 @@ public record StyleSheet(
         return new StyleSheet(changed, captions, ground, light, edges, cutMarks, language);
     }
 
+    /** With this style, under the next free name, unless one of the same identity is there already, which stays as it is. */
+    public StyleSheet bringing(FrameStyle style) {
+        return frame(style.id()).id().equals(style.id())
+                ? this
+                : with(style.withName(StyleNames.free(frames, style.id(), style.name())));
+    }
+
     /** All but the style of this name. */
     public StyleSheet without(UUID style) {
         List<FrameStyle> left =

@@ -15,10 +15,10 @@ import wovenset.core.style.CaptionStyle;
 import wovenset.core.style.FrameStyle;
 import wovenset.core.style.Ground;
 import wovenset.core.style.Outline;
-import wovenset.core.style.StyleNames;
 import wovenset.core.style.StyleSheet;
 import wovenset.core.style.StyleUse;
 import wovenset.core.style.TextStyle;
+import wovenset.core.words.Typefaces;
 
 /**
  * How a whole piece looks.
@@ -38,6 +38,11 @@ public record Theme(UUID id, String name, FrameStyle frame, Paint ground, Letter
 
     /** The letters of words and their colour. */
     public record Letters(String typeface, TextStyle.Weight weight, TextStyle.Slant slant, Rgb colour) {
+        public Letters {
+            boolean ships = Typefaces.names().contains(typeface);
+            Checks.that(ships, Reason.TYPEFACE, String.join(", ", Typefaces.names()));
+        }
+
         static Letters of(TextStyle style) {
             return new Letters(style.typeface(), style.weight(), style.slant(), style.colour());
         }
@@ -77,11 +82,9 @@ public record Theme(UUID id, String name, FrameStyle frame, Paint ground, Letter
      */
     public Piece wornBy(Piece piece) {
         StyleSheet before = piece.styles();
-        StyleSheet known = before.frame(frame.id()).id().equals(frame.id())
-                ? before
-                : before.with(frame.withName(StyleNames.free(before.frames(), frame.id(), frame.name())));
         CaptionStyle captions = before.captions();
-        StyleSheet dressed = known.withUsual(frame.id())
+        StyleSheet dressed = before.bringing(frame)
+                .withUsual(frame.id())
                 .withGround(ground)
                 .withCaptions(captions.withFace(text.typeface, text.colour));
         UnaryOperator<Frame> dress = one -> {

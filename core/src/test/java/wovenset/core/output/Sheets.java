@@ -99,7 +99,7 @@ final class Sheets {
                             Optional.empty(),
                             Optional.of(11.0),
                             Optional.empty(),
-                            Optional.of(0.15),
+                            courses.get(i) instanceof Course.Straight ? Optional.of(0.15) : Optional.empty(),
                             Optional.of(TextStyle.Align.CENTRE),
                             Optional.empty(),
                             Optional.empty(),

@@ -133,6 +133,15 @@ class ThemeTest {
     }
 
     @Test
+    void lettersAreOfAFaceThatShips() {
+        assertThatThrownBy(
+                        () -> new Theme.Letters("Nobody’s", TextStyle.Weight.REGULAR, TextStyle.Slant.UPRIGHT, Rgb.INK))
+                .isInstanceOfSatisfying(
+                        UnfitValueException.class,
+                        e -> assertThat(e.said().code()).isEqualTo(Reason.TYPEFACE.code()));
+    }
+
+    @Test
     void aNameIsALineOfSomeLength() {
         Theme theme = shipped().findFirst().orElseThrow();
         for (String name : List.of("", "  ", "a\nb", "x".repeat(61))) {

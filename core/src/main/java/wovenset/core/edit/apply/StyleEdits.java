@@ -72,7 +72,7 @@ final class StyleEdits {
     private static Outcome dressFrames(Piece piece, Edit.DressFrames edit) {
         Page page = Named.page(piece, edit.pageId());
         List<Frame> frames = Named.frames(page, edit.frameIds());
-        Piece known = withStyle(piece, edit.style());
+        Piece known = piece.withStyles(piece.styles().bringing(edit.style()));
         Page dressed = dressing(edit.style().id(), frame -> frames.contains(frame) && frame.isForPhotos())
                 .apply(page);
         return Outcome.of(
@@ -82,18 +82,8 @@ final class StyleEdits {
     }
 
     private static Outcome dressAll(Piece piece, Edit.DressAll edit) {
-        Piece known = withStyle(piece, edit.style());
+        Piece known = piece.withStyles(piece.styles().bringing(edit.style()));
         return wearEverywhere(known, new Edit.WearEverywhere(edit.style().id()));
-    }
-
-    /** The piece with a style that it may have already. */
-    private static Piece withStyle(Piece piece, FrameStyle style) {
-        StyleSheet sheet = piece.styles();
-        if (sheet.frame(style.id()).id().equals(style.id())) {
-            return piece;
-        }
-        String name = StyleNames.free(sheet.frames(), style.id(), style.name());
-        return piece.withStyles(sheet.with(style.withName(name)));
     }
 
     private static Outcome remove(Piece piece, Edit.RemoveFrameStyle edit) {

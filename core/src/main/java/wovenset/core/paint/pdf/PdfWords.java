@@ -56,14 +56,17 @@ final class PdfWords {
         content.setFont(embedded, (float) line.sizePt());
         content.setTextMatrix(new Matrix(
                 (float) TextStyle.MM_PER_PT, 0, 0, (float) -TextStyle.MM_PER_PT, (float) line.x(), (float) line.y()));
+        if (tracking == 0) {
+            content.showTextWithPositioning(kerned(font, signs).toArray());
+            content.endText();
+            return;
+        }
         // Beside the kerning; it would go on for the words that follow (ISO 32000-1, 9.3.2).
         content.setCharacterSpacing((float) (tracking * line.sizePt()));
         content.showTextWithPositioning(kerned(font, signs).toArray());
         content.setCharacterSpacing(0);
         content.endText();
-        if (tracking != 0) {
-            content.endMarkedContent();
-        }
+        content.endMarkedContent();
     }
 
     /** Runs of signs, and between them by how many thousandths of the type size the next one is drawn nearer. */
