@@ -185,7 +185,7 @@ function Writing({ frameId, name, value, onTake, onEnter, style }: WritingProps)
       rows={1}
       value={draft}
       {...spelled(stored.styles)}
-      className="m-0 block w-full resize-none overflow-hidden border-0 text-pretty bg-transparent p-0 caret-woad outline-none"
+      className="m-0 block w-full resize-none overflow-hidden border-0 text-pretty [font-variant-ligatures:none] bg-transparent p-0 caret-woad outline-none"
       style={style}
       onPointerDown={(event) => event.stopPropagation()}
       onChange={(event) => setDraft(event.target.value)}

@@ -11,6 +11,8 @@ public record Rgb(String hex) {
     private static final Pattern FORM = Pattern.compile("#[0-9a-f]{6}");
     /** Of words that nobody has given another colour. */
     public static final Rgb INK = new Rgb("#22293a");
+    /** The same where what they stand on is dark. */
+    public static final Rgb PAPER = new Rgb("#fffdf8");
 
     /** On a ground of this luminance black and white words have the same contrast. */
     private static final double MIDDLE = 0.179;

@@ -33,9 +33,6 @@ import wovenset.core.style.TextStyle;
 
 /** Edits of ornaments and of rings round photos. */
 final class OrnamentEdits {
-    /** Words on dark cloth. */
-    private static final Rgb PAPER = new Rgb("#fffdf8");
-
     /** Of a title: larger than a ribbon's face lets them be, so that words fill it. */
     private static final double LARGE = 4;
 
@@ -86,7 +83,7 @@ final class OrnamentEdits {
                 title.tracking(),
                 TextStyle.Align.CENTRE,
                 TextStyle.Stand.MIDDLE,
-                drawing.picture().isDark() ? PAPER : Rgb.INK);
+                drawing.picture().isDark() ? Rgb.PAPER : Rgb.INK);
     }
 
     /** Of the page's shorter side, how large drawings are that nobody has sized; lines and ribbons by their width. */

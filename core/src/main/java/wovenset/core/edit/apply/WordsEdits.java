@@ -13,6 +13,8 @@ import wovenset.core.edit.Outcome;
 import wovenset.core.edit.slots.Named;
 import wovenset.core.geometry.Box;
 import wovenset.core.geometry.BoxMm;
+import wovenset.core.ink.Paint;
+import wovenset.core.ink.Rgb;
 import wovenset.core.item.Fill;
 import wovenset.core.item.Frame;
 import wovenset.core.item.Item;
@@ -22,6 +24,7 @@ import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 import wovenset.core.said.Doing;
 import wovenset.core.said.Reason;
+import wovenset.core.style.Ground;
 import wovenset.core.style.TextStyle;
 import wovenset.core.words.Setting;
 import wovenset.core.words.Typefaces;
@@ -61,7 +64,7 @@ final class WordsEdits {
         }
         boolean heading = edit.where() != Edit.WordsPlace.FREE;
         String text = edit.text().orElse(heading ? piece.name() : "");
-        TextStyle style = worn(piece, edit.where()).orElseGet(() -> usual(piece.format(), edit.where()));
+        TextStyle style = worn(piece, edit.where()).orElseGet(() -> usual(piece, page, edit.where()));
         Placement place =
                 switch (edit.where()) {
                     case TOP -> new Placement.Across(Placement.Across.Side.TOP);
@@ -74,13 +77,22 @@ final class WordsEdits {
         return Outcome.of(piece, page.withItems(items), Doing.ADD_WORDS);
     }
 
-    private static TextStyle usual(Format format, Edit.WordsPlace where) {
-        TextStyle title = TextStyle.title(format);
-        return switch (where) {
-            case TOP -> title;
-            case BOTTOM -> title.scaled(0.5);
-            case FREE -> TextStyle.reading(format);
-        };
+    /** In the colour of captions where that reads on the page's ground, else light or dark as the ground is not. */
+    private static TextStyle usual(Piece piece, Page page, Edit.WordsPlace where) {
+        TextStyle title = TextStyle.title(piece.format());
+        TextStyle style =
+                switch (where) {
+                    case TOP -> title;
+                    case BOTTOM -> title.scaled(0.5);
+                    case FREE -> TextStyle.reading(piece.format());
+                };
+        Paint ground = page.ground() instanceof Ground.Covered own
+                ? own.paint()
+                : piece.styles().ground();
+        Rgb captions = piece.styles().captions().colour();
+        boolean dark = ground.colour().isDark();
+        Rgb colour = captions.isDark() != dark ? captions : dark ? Rgb.PAPER : Rgb.INK;
+        return style.withFace(style.typeface(), style.weight(), style.slant(), colour);
     }
 
     /** As words in such a place look already in this piece. */
@@ -121,7 +133,8 @@ final class WordsEdits {
         Frame written = hasWords
                 ? frame.mapOwnWords(words -> words.withText(text))
                 : frame.withFill(new Fill.Words(
-                        text, worn(piece, Edit.WordsPlace.FREE).orElseGet(() -> TextStyle.reading(piece.format()))));
+                        text,
+                        worn(piece, Edit.WordsPlace.FREE).orElseGet(() -> usual(piece, page, Edit.WordsPlace.FREE))));
         return Outcome.of(piece, page.mapFrame(frame.id(), one -> written), Doing.WRITE);
     }
 

@@ -29,6 +29,7 @@ import wovenset.core.edit.Edit.WordsPlace;
 import wovenset.core.edit.EditRefusedException;
 import wovenset.core.edit.ItemChange;
 import wovenset.core.geometry.BoxMm;
+import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
 import wovenset.core.item.Fill;
 import wovenset.core.item.Frame;
@@ -42,6 +43,7 @@ import wovenset.core.said.Reason;
 import wovenset.core.scene.FrameScene;
 import wovenset.core.scene.PageScene;
 import wovenset.core.scene.SceneResolver;
+import wovenset.core.style.Ground;
 import wovenset.core.style.Outline;
 import wovenset.core.style.TextStyle;
 import wovenset.core.testing.Pieces;
@@ -69,6 +71,24 @@ class WordsEditsTest {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty());
+    }
+
+    @Test
+    void newWordsAreReadOnTheirGround() {
+        Piece dark = applied(PHOTOS, new Edit.SetCommonGround(new Paint.Solid(new Rgb("#7a2030"))));
+        Rgb cream = new Rgb("#f8ecd2");
+        Piece dressed = applied(
+                dark, new Edit.SetCaptionStyle(PHOTOS.styles().captions().withFace("Kalam", cream)));
+        assertThat(colour(applied(PHOTOS, add(WordsPlace.TOP, "a")))).isEqualTo(Rgb.INK);
+        assertThat(colour(applied(dark, add(WordsPlace.FREE, "a")))).isEqualTo(Rgb.PAPER);
+        assertThat(colour(applied(dressed, add(WordsPlace.BOTTOM, "a")))).isEqualTo(cream);
+        Ground white = new Ground.Covered(new Paint.Solid(new Rgb("#ffffff")));
+        assertThat(colour(applied(dressed, new Edit.SetGround(PAGE, white), add(WordsPlace.TOP, "a"))))
+                .isEqualTo(Rgb.INK);
+    }
+
+    private static Rgb colour(Piece piece) {
+        return words(first(piece)).ownWords().orElseThrow().style().colour();
     }
 
     private static Frame words(Page page) {
