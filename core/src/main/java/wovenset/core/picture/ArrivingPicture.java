@@ -88,16 +88,41 @@ final class ArrivingPicture implements RowSink, AutoCloseable {
 
     /** Colours count by their alpha. The last sum of a block is that of the alphas, or of the pixels where all are solid. */
     private void add(byte[] row, int from) {
-        for (int x = 0, at = from; x < width; x++, at += channels) {
-            int to = x / factor * (channels + 1);
-            int weight = channels == 4 ? row[at + 3] & 255 : 1;
-            sums[to] += weight * (row[at] & 255);
-            sums[to + 1] += weight * (row[at + 1] & 255);
-            sums[to + 2] += weight * (row[at + 2] & 255);
-            sums[to + 3] += weight;
+        int at = from;
+        for (int to = 0, left = width; left > 0; to += channels + 1, left -= factor) {
+            int end = at + Math.min(factor, left) * channels;
             if (channels == 4) {
-                sums[to + 4]++;
+                addClear(row, at, end, to);
+            } else {
+                addSolid(row, at, end, to);
             }
+            at = end;
+        }
+    }
+
+    private void addSolid(byte[] row, int from, int end, int to) {
+        int blue = 0;
+        int green = 0;
+        int red = 0;
+        for (int i = from; i < end; i += 3) {
+            blue += row[i] & 255;
+            green += row[i + 1] & 255;
+            red += row[i + 2] & 255;
+        }
+        sums[to] += blue;
+        sums[to + 1] += green;
+        sums[to + 2] += red;
+        sums[to + 3] += (end - from) / 3;
+    }
+
+    private void addClear(byte[] row, int from, int end, int to) {
+        for (int i = from; i < end; i += 4) {
+            int weight = row[i + 3] & 255;
+            sums[to] += weight * (row[i] & 255);
+            sums[to + 1] += weight * (row[i + 1] & 255);
+            sums[to + 2] += weight * (row[i + 2] & 255);
+            sums[to + 3] += weight;
+            sums[to + 4]++;
         }
     }
 

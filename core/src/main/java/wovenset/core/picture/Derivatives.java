@@ -30,7 +30,7 @@ public final class Derivatives {
     private Derivatives() {}
 
     /** Raise it when derived sizes are made otherwise; those of an earlier number are made again. */
-    private static final int VERSION = 3;
+    private static final int VERSION = 4;
 
     /** Where a derived size lies below a photo's own folder; nothing if it is not there. */
     public static Optional<Path> find(Path folder, int longEdge) {

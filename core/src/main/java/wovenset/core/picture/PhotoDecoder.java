@@ -13,9 +13,14 @@ import org.bytedeco.opencv.opencv_core.Size;
  * Decodes photos to upright sRGB pixels of the size that is asked for.
  *
  * <p>A JPEG is decoded at 1/2, 1/4 or 1/8 by its own transform where that is still large enough, then reduced by area
- * averaging, which is free of shimmer. Pixels stay outside the Java heap until the final size.
+ * averaging, which is free of shimmer, or what comes to nearly the same. Pixels stay outside the Java heap until the final size.
  */
 public final class PhotoDecoder {
+    /** Reductions by less change so little that nothing can shimmer. */
+    private static final double LEAST_SMOOTHED = 1.1;
+    /** From here on an area holds more than a pixel and its neighbours. */
+    private static final double MOST_SMOOTHED = 1.9;
+
     private PhotoDecoder() {}
 
     /** Loads the native library; it takes some seconds the first time on a machine. */
@@ -68,18 +73,42 @@ public final class PhotoDecoder {
         }
     }
 
-    /** Reduced to the long edge by area averaging; the same picture if it is not larger. */
+    /** Reduced to the long edge; the same picture if it is not larger. */
     static Mat sized(Mat picture, int longEdge) {
-        int edge = Math.max(picture.cols(), picture.rows());
-        if (edge <= longEdge) {
+        double by = (double) Math.max(picture.cols(), picture.rows()) / longEdge;
+        if (by <= 1) {
             return picture;
         }
-        Mat reduced = new Mat();
-        try (Size size =
-                new Size(Math.max(1, (int) Math.round(picture.cols() * (double) longEdge / edge)), Math.max(1, (int)
-                        Math.round(picture.rows() * (double) longEdge / edge)))) {
-            opencv_imgproc.resize(picture, reduced, size, 0, 0, opencv_imgproc.INTER_AREA);
+        try (Size size = new Size(reduced(picture.cols(), by), reduced(picture.rows(), by))) {
+            return by < MOST_SMOOTHED ? smoothed(picture, by, size) : resized(picture, size, opencv_imgproc.INTER_AREA);
         }
+    }
+
+    private static int reduced(int pixels, double by) {
+        return Math.max(1, (int) Math.round(pixels / by));
+    }
+
+    /**
+     * Almost what averaging areas comes to, in half its time: an area a little larger than a pixel has with its neighbours just the
+     * weights a, 1 - 2a, a with a = (s - 1) / 2s, where it lies straight on one, and those of linear interpolation, where it lies
+     * between two.
+     */
+    private static Mat smoothed(Mat picture, double by, Size size) {
+        if (by < LEAST_SMOOTHED) {
+            return resized(picture, size, opencv_imgproc.INTER_LINEAR);
+        }
+        double beside = (by - 1) / (2 * by);
+        double sigma = Math.sqrt(-1 / (2 * Math.log(beside / (1 - 2 * beside))));
+        try (Mat smooth = new Mat();
+                Size three = new Size(3, 3)) {
+            opencv_imgproc.GaussianBlur(picture, smooth, three, sigma);
+            return resized(smooth, size, opencv_imgproc.INTER_LINEAR);
+        }
+    }
+
+    private static Mat resized(Mat picture, Size size, int how) {
+        Mat reduced = new Mat();
+        opencv_imgproc.resize(picture, reduced, size, 0, 0, how);
         return reduced;
     }
 

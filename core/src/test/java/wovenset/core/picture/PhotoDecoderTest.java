@@ -15,6 +15,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Random;
+import java.util.function.IntBinaryOperator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -85,6 +87,62 @@ class PhotoDecoderTest {
         BufferedImage expected = DerivedPixels.reduced(scene, 400, 300);
         assertThat(Likeness.of(decode(TestPhotos.file(scene, "jpg"), 400), expected))
                 .isGreaterThan(0.97);
+    }
+
+    /** Against sums over areas as a sheet of paper would have them, on noise, which is harder than any photo. */
+    @ParameterizedTest
+    @ValueSource(ints = {292, 250, 200, 165})
+    void reducingALittleComesToWhatAveragingAreasDoes(int longEdge) {
+        BufferedImage noise = grey(300, 200, (x, y) -> random.nextInt(256));
+        BufferedImage reduced = decode(TestPhotos.file(noise, "png"), longEdge);
+        double by = 300.0 / reduced.getWidth();
+        double off = 0;
+        double plain = 0;
+        for (int y = 2; y < reduced.getHeight() - 2; y++) {
+            for (int x = 2; x < reduced.getWidth() - 2; x++) {
+                double mean = mean(noise, x * by, y * by, by);
+                off += Math.abs((reduced.getRGB(x, y) & 255) - mean);
+                plain += Math.abs((noise.getRGB((int) ((x + 0.5) * by), (int) ((y + 0.5) * by)) & 255) - mean);
+            }
+        }
+        assertThat(off).as("from area means, as a share of what one pixel of each is").isLessThan(plain / 3);
+    }
+
+    /** A cloth of single threads: what comes of it is quiet grey wherever the threads cannot be told apart. */
+    @Test
+    void finePatternsDoNotShimmer() {
+        BufferedImage cloth = grey(400, 300, (x, y) -> (x + y) % 2 * 255);
+        BufferedImage reduced = decode(TestPhotos.file(cloth, "png"), 220);
+        for (int y = 2; y < reduced.getHeight() - 2; y++) {
+            for (int x = 2; x < reduced.getWidth() - 2; x++) {
+                assertThat(reduced.getRGB(x, y) & 255).isBetween(108, 148);
+            }
+        }
+    }
+
+    private final Random random = new Random(11);
+
+    private static BufferedImage grey(int width, int height, IntBinaryOperator value) {
+        BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_3BYTE_BGR);
+        for (int y = 0; y < height; y++) {
+            for (int x = 0; x < width; x++) {
+                image.setRGB(x, y, value.applyAsInt(x, y) * 0x010101);
+            }
+        }
+        return image;
+    }
+
+    /** Of a square's area, each pixel counted by what of it lies inside. */
+    private static double mean(BufferedImage image, double left, double top, double side) {
+        double sum = 0;
+        for (int y = (int) top; y < top + side; y++) {
+            for (int x = (int) left; x < left + side; x++) {
+                double across = Math.min(x + 1, left + side) - Math.max(x, left);
+                double down = Math.min(y + 1, top + side) - Math.max(y, top);
+                sum += across * down * (image.getRGB(x, y) & 255);
+            }
+        }
+        return sum / (side * side);
     }
 
     @Test

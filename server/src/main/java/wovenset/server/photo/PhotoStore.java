@@ -86,9 +86,14 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
                 return same.get();
             }
             long bytes = Files.size(arriving);
+            // The disk is waited for while the processor is busy: first with its pixels, then with what they show.
+            DiskWork flushed = DiskWork.begin(() -> flush(arriving));
             Derivatives.make(arriving, header, folder(derived, id));
-            keep(arriving, id);
-            StoredPhoto photo = new StoredPhoto(id, header, bytes, cut(fileName), looks.subject(id));
+            flushed.finish();
+            DiskWork placed = DiskWork.begin(() -> place(arriving, id));
+            Subject subject = looks.subject(id);
+            placed.finish();
+            StoredPhoto photo = new StoredPhoto(id, header, bytes, cut(fileName), subject);
             repository.insert(photo, now());
             known.put(id, photo);
             return photo;
@@ -103,11 +108,15 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
         return LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
     }
 
-    /** Puts the file into its place, so that it is there after a power cut. */
-    private void keep(Path arriving, PhotoId id) throws IOException {
+    /** What came in lasts from now on, wherever it lies. */
+    private static void flush(Path arriving) throws IOException {
         try (FileChannel channel = FileChannel.open(arriving, StandardOpenOption.WRITE)) {
             channel.force(true);
         }
+    }
+
+    /** Puts a file that lasts into its place, so that it is there after a power cut. */
+    private void place(Path arriving, PhotoId id) throws IOException {
         Path original = originalPath(id);
         Files.createDirectories(original.getParent());
         Files.move(arriving, original, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
@@ -118,7 +127,8 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
         Path original = originalPath(id);
         if (!isWhole(original, id)) {
             LOG.warn("The original {} was missing or damaged and is restored", id.sha256());
-            keep(arriving, id);
+            flush(arriving);
+            place(arriving, id);
         }
     }
 

@@ -154,7 +154,7 @@ class PhotoApiTest {
         assertThat(results.get(2).path("name").asString()).isEqualTo("summer.zip › notes.txt");
         assertThat(Path.of("/tmp/wovenset-escape.jpg")).doesNotExist();
         assertThat(stored())
-                .allSatisfy(file -> assertThat(file.getFileName().toString()).matches("[0-9a-f]{64}|(400|1600).3.jpg"));
+                .allSatisfy(file -> assertThat(file.getFileName().toString()).matches("[0-9a-f]{64}|(400|1600).4.jpg"));
     }
 
     private List<String> names(String piece) {
@@ -195,7 +195,7 @@ class PhotoApiTest {
             if (hurt != null) {
                 Files.write(original, hurt);
             }
-            Files.deleteIfExists(derived.resolve("400.3.jpg"));
+            Files.deleteIfExists(derived.resolve("400.4.jpg"));
             Api.Answer missing = api.get("/api/photos/" + id + "/small");
             assertThat(missing.status()).isEqualTo(404);
             assertThat(missing.detail()).contains("“kite.jpg”").contains("Bring the photo in again");
@@ -237,8 +237,8 @@ class PhotoApiTest {
         checkSize(id, "large", 1067, 1600);
         Path derived =
                 TestServer.data().resolve("derived").resolve(id.substring(0, 2)).resolve(id);
-        Files.delete(derived.resolve("400.3.jpg"));
-        Files.delete(derived.resolve("1600.3.jpg"));
+        Files.delete(derived.resolve("400.4.jpg"));
+        Files.delete(derived.resolve("1600.4.jpg"));
         checkSize(id, "small", 267, 400);
         assertThat(api.get("/api/photos/" + id + "/small").header("Cache-Control"))
                 .contains("immutable");
