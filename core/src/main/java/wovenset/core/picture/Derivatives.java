@@ -73,7 +73,7 @@ public final class Derivatives {
         Path temporary = target.resolveSibling(UUID.randomUUID() + ".part.jpg");
         // Packed in memory and written by us: the library's own writer does not notice a disk that fills at the last
         // block.
-        try (Mat plain = picture.clone();
+        try (Mat plain = clear ? picture.clone() : new Mat(picture);
                 IntPointer options = clear
                         ? new IntPointer(opencv_imgcodecs.IMWRITE_PNG_COMPRESSION, 3)
                         : new IntPointer(
