@@ -9,6 +9,7 @@ export function useTrial() {
   const [wrong, setWrong] = useState<{ field?: string; message: string } | null>(null)
   return {
     show: (edit: Edit) => handle.preview(edit),
+    end: () => handle.preview(null),
     set: (edit: WantedEdit) =>
       void handle.edit(edit, { quiet: true }).then((problem) => {
         setWrong(problem && { field: problem.field, message: problem.message })

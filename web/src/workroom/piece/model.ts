@@ -12,6 +12,8 @@ import type {
   Outline,
   PageSummary,
   PageView,
+  Paint,
+  Rule,
   StyleSheet,
   StyleUse,
   TextStyle,
@@ -45,9 +47,12 @@ export interface Frame {
   entry?: string
   photo?: string
   /** The words that it shows instead of a photo, or that stand on its ornament. */
-  text?: { text: string; style: TextStyle; course: Course }
+  text?: { text: string; style: TextStyle; course: Course; shared?: string | null }
   /** The drawing that it shows instead of a photo. */
   ornament?: Extract<FrameItem['fill'], { kind: 'ornament' }>
+  /** What covers it instead of a photo, or the line in it. */
+  box?: Paint
+  rule?: Rule
   empty: boolean
   crop: Crop
   /** The words that stand below it. */
@@ -131,6 +136,8 @@ function frameFrom(
     photo: entry?.photo,
     text: fill.kind === 'words' ? fill : fill.kind === 'ornament' ? (fill.words ?? undefined) : undefined,
     ornament: fill.kind === 'ornament' ? fill : undefined,
+    box: fill.kind === 'painted' ? fill.paint : undefined,
+    rule: fill.kind === 'ruled' ? fill.rule : undefined,
     empty: fill.kind === 'empty',
     crop: fill.kind === 'ownPhoto' ? fill.crop : CENTRED,
     caption: words.kind === 'own' ? words.text : (entry?.caption ?? ''),

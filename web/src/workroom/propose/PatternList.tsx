@@ -94,7 +94,7 @@ function Sketch({ view: { pattern, sketch } }: { view: PatternView }) {
       className="max-h-full max-w-full"
       style={{ aspectRatio: width / height }}
     >
-      <rect width={width} height={height} fill={pattern.styles.ground.colour} />
+      <rect width={width} height={height} fill={pattern.styles.grounds.usual.colour} />
       {sketch.map(({ box, turnDegrees }, index) => (
         <rect
           key={index}

@@ -13,6 +13,7 @@ import { GatherSlip } from './gather/GatherSlip'
 import { MakeSlip } from './make/MakeSlip'
 import { WordsSlip } from './words/WordsSlip'
 import { OrnamentSlip } from '../ornaments/OrnamentSlip'
+import { ShapeSlip } from '../shapes/ShapeSlip'
 import { Route } from './Route'
 import { SlipHead } from './SlipHead'
 
@@ -83,6 +84,8 @@ function Content() {
   if (frame?.ornament && frameScene)
     return <OrnamentSlip key={frame.id} frame={frame} ornament={frame.ornament} scene={frameScene} />
   if (frame?.text && frameScene) return <WordsSlip key={frame.id} frame={frame} text={frame.text} scene={frameScene} />
+  if (frame && frameScene && (frame.box || frame.rule))
+    return <ShapeSlip key={frame.id} frame={frame} scene={frameScene} />
   if (frame && frameScene) return <FrameSlip key={frame.id} frame={frame} scene={frameScene} />
   if (frames.length > 1) return <FramesSlip />
   return station === 'arrange' ? <ArrangeSlip /> : <DressSlip />

@@ -7,6 +7,7 @@ import { useRoom } from '../../context'
 import { TypefaceChoice } from '../../words/TypefaceChoice'
 import { OrnamentsPart } from '../../ornaments/OrnamentsPart'
 import { FrameStylesPart } from '../../styles/FrameStylesPart'
+import { ShapesPart } from '../../shapes/ShapesPart'
 import { ThemesPart } from '../../themes/ThemesPart'
 import { useTrial } from '../../useTrial'
 import { Part } from '../Part'
@@ -57,6 +58,7 @@ export function DressSlip() {
       <FrameStylesPart />
       <AddWords />
       <OrnamentsPart />
+      <ShapesPart />
       <Part title="Captions">
         <Choice label="Words stand" options={SHOWN} value={captions.show} onChange={(show) => setCaption({ show })} />
         {captions.show !== 'NONE' && (

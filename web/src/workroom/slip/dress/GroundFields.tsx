@@ -1,44 +1,61 @@
-import type { Edit, Paint } from '../../../api/client'
+import { useState } from 'react'
+import type { Edit, Ground, Paint } from '../../../api/client'
+import { Choice } from '../../../fields/Choice'
 import { useRoom } from '../../context'
 import { PaintField } from '../../paint/PaintField'
 import { useTrial } from '../../useTrial'
+import { PhotoGround } from './PhotoGround'
 
-/** What lies below all else: on all pages, or on this one alone. */
+type Whose = Extract<Edit, { kind: 'setCommonGround' }>['pages'] | 'THIS'
+
+const WHOSE: Record<Whose, string> = {
+  BOTH: 'all pages',
+  RIGHT: 'right pages',
+  LEFT: 'left pages',
+  THIS: 'this page alone',
+}
+
+/** What lies below all else: on all pages, on left or right ones, or on the one that is seen. */
 export function GroundFields() {
   const { stored, storedPage } = useRoom()
   const trial = useTrial()
-  const own = storedPage.ground.kind === 'covered' ? storedPage.ground.paint : undefined
+  const { ground } = storedPage
+  const { grounds } = stored.styles
   const several = stored.pages.length > 1
+  const index = stored.pages.findIndex(({ id }) => id === storedPage.id)
+  const side = index % 2 === 0 ? 'RIGHT' : 'LEFT'
+  const [common, setCommon] = useState<Whose>(grounds.left ? side : 'BOTH')
+  const whose = ground.kind === 'common' ? common : 'THIS'
+  const paintFor = (pages: Whose) => (pages === 'LEFT' ? (grounds.left ?? grounds.usual) : grounds.usual)
+  const value = ground.kind === 'covered' ? ground.paint : paintFor(whose)
+  const own = (one: Ground): Edit => ({ kind: 'setGround', pageId: storedPage.id, ground: one })
   const edit = (paint: Paint): Edit =>
-    own
-      ? { kind: 'setGround', pageId: storedPage.id, ground: { kind: 'covered', paint } }
-      : { kind: 'setCommonGround', ground: paint }
+    whose === 'THIS' ? own({ kind: 'covered', paint }) : { kind: 'setCommonGround', ground: paint, pages: whose }
+  const choose = (pages: Whose) => {
+    if (pages !== 'THIS') setCommon(pages)
+    if (pages === 'THIS' && whose !== 'THIS') trial.set(own({ kind: 'covered', paint: paintFor(side) }))
+    if (pages !== 'THIS' && whose === 'THIS') trial.set(own({ kind: 'common' }))
+  }
   return (
     <>
-      <PaintField
-        what="Page"
-        value={own ?? stored.styles.ground}
-        format={stored.format}
-        onPreview={(paint) => trial.show(edit(paint))}
-        onCommit={(paint) => trial.set(edit(paint))}
-      />
-      {(several || own) && (
-        <label className="flex min-h-8 items-center gap-2">
-          <input
-            type="checkbox"
-            className="size-4 accent-woad"
-            checked={own !== undefined}
-            onChange={(event) =>
-              trial.set({
-                kind: 'setGround',
-                pageId: storedPage.id,
-                ground: event.target.checked ? { kind: 'covered', paint: stored.styles.ground } : { kind: 'common' },
-              })
-            }
-          />
-          This page has a ground of its own
-        </label>
+      {(several || whose === 'THIS') && (
+        <Choice label="The ground of" options={WHOSE} value={whose} onChange={choose} />
       )}
+      {ground.kind !== 'pictured' && (
+        <PaintField
+          what="Page"
+          value={value}
+          format={stored.format}
+          onPreview={(paint) => trial.show(edit(paint))}
+          onCommit={(paint) => trial.set(edit(paint))}
+        />
+      )}
+      <PhotoGround
+        ground={ground.kind === 'pictured' ? ground : undefined}
+        beneath={value.colour}
+        onPreview={(one) => trial.show(own(one))}
+        onCommit={(one) => trial.set(own(one))}
+      />
     </>
   )
 }

@@ -7,6 +7,7 @@ import { useRoom } from '../../context'
 import { gridOf, slotOf } from '../../piece/arrangement'
 import type { Frame } from '../../piece/model'
 import { useWords } from '../../words/useWords'
+import { MountPart } from '../../mounts/MountPart'
 import { OrnamentFields } from '../../ornaments/OrnamentFields'
 import { FrameList } from '../arrange/FrameList'
 import { Selected } from '../Selected'
@@ -70,7 +71,12 @@ export function FrameSlip({ frame, scene }: { frame: Frame; scene: FrameScene })
         />
       )}
       <CaptionField key={frame.id} frame={frame} scene={scene} />
-      {dressing && <BorderPart frames={[frame]} />}
+      {dressing && (
+        <>
+          <BorderPart frames={[frame]} />
+          <MountPart frames={[frame]} />
+        </>
+      )}
       {frame.item.fill.kind === 'through' && (
         <p className="border-t border-line py-2 text-soft">
           A window onto its part of one photo, which runs on in the other parts.

@@ -18,6 +18,7 @@ import { WordsLook } from '../words/WordsLook'
 import { Selected } from '../Selected'
 import { useRoom } from '../../context'
 import { useFrameDoings } from '../../frames/useFrameDoings'
+import { MountPart } from '../../mounts/MountPart'
 import { BorderPart } from '../border/BorderPart'
 import { LineUpPart } from './LineUpPart'
 import { SizeField } from './SizeField'
@@ -104,6 +105,7 @@ export function FramesSlip() {
       )}
       <WordsLook frames={frames} />
       <BorderPart frames={frames} />
+      <MountPart frames={frames} />
       <FrameList />
     </>
   )

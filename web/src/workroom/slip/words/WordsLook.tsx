@@ -8,6 +8,7 @@ import { contrast } from '../../../fields/contrast'
 import { Wrong } from '../../../fields/Wrong'
 import { useRoom } from '../../context'
 import { useGround } from '../../words/useGround'
+import { SharedTextFields } from '../../words/SharedTextFields'
 import { TypefaceChoice } from '../../words/TypefaceChoice'
 import { useTypefaces } from '../../words/useTypefaces'
 import type { Frame } from '../../piece/model'
@@ -130,6 +131,7 @@ export function WordsLook({ frames }: { frames: Frame[] }) {
           Close to the ground’s colour: hard to read there.
         </p>
       )}
+      {last && <SharedTextFields kept={last} ids={ids} trial={trial} />}
       {others && <Wrong>{others}</Wrong>}
     </Part>
   )

@@ -31,6 +31,8 @@ public sealed interface Op {
 
         void image(Image image);
 
+        void softImage(SoftImage image);
+
         void glyphs(Glyphs glyphs);
 
         void said(Said said);
@@ -135,6 +137,28 @@ public sealed interface Op {
         @Override
         public void accept(Visitor visitor) {
             visitor.image(this);
+        }
+    }
+
+    /**
+     * A photo whose details run into each other: a Gaussian with a third of the softness as its σ, the photo's edges carried on.
+     *
+     * @param softMm more than zero
+     */
+    record SoftImage(Image image, double softMm) implements Op {
+        /** The Gaussian's σ. */
+        public double sigmaMm() {
+            return softMm / 3;
+        }
+
+        @Override
+        public BoxMm ink() {
+            return image.ink();
+        }
+
+        @Override
+        public void accept(Visitor visitor) {
+            visitor.softImage(this);
         }
     }
 

@@ -28,8 +28,12 @@ import wovenset.core.style.CutMarks;
 import wovenset.core.style.EdgeRun;
 import wovenset.core.style.FrameStyle;
 import wovenset.core.style.Ground;
+import wovenset.core.style.Grounds;
 import wovenset.core.style.Language;
 import wovenset.core.style.Light;
+import wovenset.core.style.Mount;
+import wovenset.core.style.Rule;
+import wovenset.core.style.SharedText;
 import wovenset.core.style.TextStyle;
 import wovenset.core.theme.Theme;
 
@@ -76,8 +80,12 @@ public sealed interface Edit {
     /** Changes how words below photos look, and where room is kept for them. */
     record SetCaptionStyle(CaptionStyle captions) implements Edit {}
 
-    /** Changes the ground of all pages that have none of their own. */
-    record SetCommonGround(Paint ground) implements Edit {}
+    /** Changes the ground of all pages that have none of their own, or of left or right ones. */
+    record SetCommonGround(Paint ground, Grounds.Side pages) implements Edit {
+        public SetCommonGround(Paint ground) {
+            this(ground, Grounds.Side.BOTH);
+        }
+    }
 
     /** Lets the piece's light come from elsewhere; every shadow follows. */
     record SetLight(Light light) implements Edit {}
@@ -307,6 +315,44 @@ public sealed interface Edit {
             Optional<Rgb> colour,
             Optional<Course> course)
             implements Edit {}
+
+    /**
+     * Makes the look of words a style under a name; these words follow it.
+     *
+     * @param itemIds the first with words is the one whose look is kept
+     * @param style what the new style goes by
+     */
+    record ShareText(UUID pageId, List<UUID> itemIds, UUID style, String name) implements Edit {}
+
+    /** Lets words look as a style of words has it, and follow it from now on. */
+    record FollowText(UUID pageId, List<UUID> itemIds, UUID style) implements Edit {}
+
+    /** Changes a style of words, and with it all words that follow it, but for what they differ in. */
+    record SetText(SharedText text) implements Edit {}
+
+    /** Takes a style of words away; who followed it looks as before. */
+    record RemoveText(UUID style) implements Edit {}
+
+    // ---- papers, boxes and lines ----
+
+    /**
+     * Lays items upon papers; those that are not one group yet become one. The papers come into the piece if they are not there yet.
+     *
+     * @param mount known by its identity; how it is in the piece counts
+     */
+    record MountItems(UUID pageId, List<UUID> itemIds, Mount mount) implements Edit {}
+
+    /** Changes papers, and with them what lies on them. */
+    record SetMount(Mount mount) implements Edit {}
+
+    /** Takes the papers from under items; papers that nothing lies on any more leave the piece. */
+    record UnmountItems(UUID pageId, List<UUID> itemIds) implements Edit {}
+
+    /** Adds a box behind what lies in front, in the page's middle. */
+    record AddBox(UUID pageId, Paint paint) implements Edit {}
+
+    /** Adds a line in front, across the page's middle. */
+    record AddRule(UUID pageId, Rule rule) implements Edit {}
 
     // ---- ornaments ----
 

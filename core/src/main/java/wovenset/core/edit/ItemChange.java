@@ -2,7 +2,9 @@ package wovenset.core.edit;
 
 import java.util.UUID;
 import wovenset.core.ink.Blend;
+import wovenset.core.ink.Paint;
 import wovenset.core.item.Crop;
+import wovenset.core.item.Fill;
 import wovenset.core.item.Frame;
 import wovenset.core.item.FrameWords;
 import wovenset.core.item.Group;
@@ -10,6 +12,7 @@ import wovenset.core.item.Item;
 import wovenset.core.item.Marks;
 import wovenset.core.said.Doing;
 import wovenset.core.style.Outline;
+import wovenset.core.style.Rule;
 import wovenset.core.style.StyleDifference;
 import wovenset.core.style.StyleUse;
 
@@ -122,7 +125,7 @@ public sealed interface ItemChange {
     record Wear(StyleUse style, Outline outline) implements OfFrame {
         @Override
         public Frame in(Frame frame) {
-            return frame.isForPhotos() ? frame.withStyle(style).withOutline(outline) : frame;
+            return frame.isDressed() ? frame.withStyle(style).withOutline(outline) : frame;
         }
 
         @Override
@@ -135,12 +138,38 @@ public sealed interface ItemChange {
     record WearStyle(UUID style) implements OfFrame {
         @Override
         public Frame in(Frame frame) {
-            return frame.isForPhotos() ? frame.withStyle(StyleUse.of(style)) : frame;
+            return frame.isDressed() ? frame.withStyle(StyleUse.of(style)) : frame;
         }
 
         @Override
         public Doing doing() {
             return Doing.WEAR;
+        }
+    }
+
+    /** What covers a box. */
+    record PaintBox(Paint paint) implements OfFrame {
+        @Override
+        public Frame in(Frame frame) {
+            return frame.fill() instanceof Fill.Painted ? frame.withFill(new Fill.Painted(paint)) : frame;
+        }
+
+        @Override
+        public Doing doing() {
+            return Doing.PAINT_BOX;
+        }
+    }
+
+    /** What a line is like. */
+    record SetRule(Rule rule) implements OfFrame {
+        @Override
+        public Frame in(Frame frame) {
+            return frame.fill() instanceof Fill.Ruled ? frame.withFill(new Fill.Ruled(rule)) : frame;
+        }
+
+        @Override
+        public Doing doing() {
+            return Doing.CHANGE_RULE;
         }
     }
 

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import wovenset.core.drawing.Drawing;
 import wovenset.core.geometry.Affine;
+import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
 import wovenset.core.item.Crop;
 import wovenset.core.photo.PhotoPixels;
@@ -15,6 +16,7 @@ import wovenset.core.style.Corners;
 import wovenset.core.style.Course;
 import wovenset.core.style.EdgeRun;
 import wovenset.core.style.Outline;
+import wovenset.core.style.Rule;
 import wovenset.core.style.TextStyle;
 import wovenset.core.style.effect.Effect;
 
@@ -29,6 +31,8 @@ import wovenset.core.style.effect.Effect;
  * @param effects of which something shows
  * @param fall where shadows fall and what is lit; none where nothing depends on it
  * @param ornament that it shows instead of a photo
+ * @param painted what covers it instead of a photo
+ * @param rule the line in it
  * @param text that fills it, or stands on its ornament
  * @param words below it; empty for none
  */
@@ -47,6 +51,8 @@ public record FrameLook(
         double opacity,
         Optional<Photo> photo,
         Optional<Ornament> ornament,
+        Optional<Paint> painted,
+        Optional<Rule> rule,
         Optional<Text> text,
         String words,
         CaptionStyle captions) {

@@ -3,6 +3,7 @@ package wovenset.core.frame;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import wovenset.core.display.Op;
 import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.BoxMm;
@@ -46,15 +47,11 @@ public final class FrameResolver {
     private ResolvedFrame resolved() {
         BoxMm window = forms.window();
         Optional<ResolvedFrame.Photo> photo = look.photo().map(one -> placed(one, window));
-        look.photo().ifPresent(one -> {
-            ShapeMm silhouette = forms.silhouette();
-            EffectOps effects = new EffectOps(look, silhouette);
-            List<Op> print = effects.softened(print(one, photo.orElseThrow().to(), effects));
-            ops.addAll(effects.behind(print));
-            ops.addAll(print);
-            look.effect(Fastening.class)
-                    .ifPresent(fastening -> ops.addAll(FasteningOps.of(fastening, silhouette.bounds())));
-        });
+        look.photo()
+                .ifPresent(
+                        one -> dressed(effects -> print(one, photo.orElseThrow().to(), effects)));
+        look.painted().ifPresent(paint -> dressed(effects -> box(paint, effects)));
+        look.rule().ifPresent(rule -> ops.addAll(RuleOps.of(rule, forms.frame())));
         look.ornament().ifPresent(one -> ops.addAll(OrnamentOps.of(one.drawing(), one.colours(), forms.frame())));
         if (look.outline() instanceof Outline.Ringed ringed) {
             ops.addAll(OrnamentOps.of(ringed.ring(), ringed.colours(), ringed.ringBox(forms.frame())));
@@ -63,6 +60,28 @@ public final class FrameResolver {
         Optional<ResolvedFrame.Words> said = words.set();
         ops.addAll(words.ops());
         return new ResolvedFrame(whole(), window, photo, said);
+    }
+
+    /** What a style's effects go with. */
+    private void dressed(Function<EffectOps, List<Op>> drawn) {
+        ShapeMm silhouette = forms.silhouette();
+        EffectOps effects = new EffectOps(look, silhouette);
+        List<Op> print = effects.softened(drawn.apply(effects));
+        ops.addAll(effects.behind(print));
+        ops.addAll(print);
+        look.effect(Fastening.class)
+                .ifPresent(fastening -> ops.addAll(FasteningOps.of(fastening, silhouette.bounds())));
+    }
+
+    /** A paint in the place of a photo. */
+    private List<Op> box(Paint paint, EffectOps effects) {
+        List<Op> box = new ArrayList<>();
+        forms.paper().ifPresent(paper -> box.add(new Op.Fill(paper, FIBRES)));
+        ShapeMm opening = forms.hasBands() ? forms.opening() : forms.extended(forms.opening());
+        box.add(new Op.Fill(opening, paint));
+        box.addAll(effects.within(opening));
+        box.addAll(BandOps.of(look, forms));
+        return box;
     }
 
     /** The photo in its window, what falls on it, and the bands. */

@@ -40,6 +40,29 @@ public record Rgb(String hex) {
         return share <= 0.04045 ? share / 12.92 : Math.pow((share + 0.055) / 1.055, 2.4);
     }
 
+    /**
+     * Between here and there in the steps of sRGB, as paint that is seen through comes to.
+     *
+     * @param share 0 here to 1 there
+     */
+    public Rgb mixed(Rgb there, double share) {
+        Color from = awt();
+        Color to = there.awt();
+        return of(
+                from.getRed() + share * (to.getRed() - from.getRed()),
+                from.getGreen() + share * (to.getGreen() - from.getGreen()),
+                from.getBlue() + share * (to.getBlue() - from.getBlue()));
+    }
+
+    /** @param red 0 to 255, as the others; what is beyond is cut off */
+    public static Rgb of(double red, double green, double blue) {
+        return new Rgb(String.format(Locale.ROOT, "#%02x%02x%02x", level(red), level(green), level(blue)));
+    }
+
+    private static int level(double value) {
+        return (int) Math.round(Math.max(0, Math.min(255, value)));
+    }
+
     public Color awt() {
         return Color.decode(hex);
     }

@@ -6,10 +6,12 @@ import java.util.UUID;
 import wovenset.core.drawing.Drawing;
 import wovenset.core.drawing.Part;
 import wovenset.core.drawing.Picture;
+import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
 import wovenset.core.said.Checks;
 import wovenset.core.said.Reason;
 import wovenset.core.style.Course;
+import wovenset.core.style.Rule;
 import wovenset.core.style.TextStyle;
 
 /** What a frame shows. */
@@ -22,8 +24,12 @@ public sealed interface Fill {
     /** A photo that shows in this frame. */
     record OwnPhoto(UUID entry, Crop crop) implements Fill {}
 
-    /** Words of its own instead of a photo. */
-    record Words(String text, TextStyle style, Course course) implements Fill {
+    /**
+     * Words of its own instead of a photo.
+     *
+     * @param shared the style of the piece that they follow, but for what differs from it; nothing if they follow none
+     */
+    record Words(String text, TextStyle style, Course course, Optional<UUID> shared) implements Fill {
         /** In characters as a person counts them (code points). */
         public static final int LONGEST = 20_000;
 
@@ -32,19 +38,23 @@ public sealed interface Fill {
         }
 
         public Words(String text, TextStyle style) {
-            this(text, style, Course.STRAIGHT);
+            this(text, style, Course.STRAIGHT, Optional.empty());
         }
 
         public Words withText(String newText) {
-            return new Words(newText, style, course);
+            return new Words(newText, style, course, shared);
         }
 
         public Words withStyle(TextStyle newStyle) {
-            return new Words(text, newStyle, course);
+            return new Words(text, newStyle, course, shared);
         }
 
         public Words withCourse(Course newCourse) {
-            return new Words(text, style, newCourse);
+            return new Words(text, style, newCourse, shared);
+        }
+
+        public Words sharing(Optional<UUID> newShared) {
+            return new Words(text, style, course, newShared);
         }
     }
 
@@ -83,6 +93,12 @@ public sealed interface Fill {
             return new Ornament(drawing, colours, Optional.of(newWords));
         }
     }
+
+    /** A box: a paint instead of a photo. */
+    record Painted(Paint paint) implements Fill {}
+
+    /** A line instead of a photo. */
+    record Ruled(Rule rule) implements Fill {}
 
     /** The part of a page's {@link SharedPicture} that lies below this frame. */
     record Through(UUID picture) implements Fill {}

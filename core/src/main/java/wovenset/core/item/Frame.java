@@ -9,7 +9,7 @@ import wovenset.core.style.Outline;
 import wovenset.core.style.StyleUse;
 
 /**
- * A frame for a photo, or for words.
+ * A frame for a photo, or for words, a drawing, a paint or a line.
  *
  * @param marks what is wanted of the photo when the page is arranged anew
  */
@@ -70,7 +70,12 @@ public record Frame(
 
     /** Whether it shows a photo, or has nothing in it yet. */
     public boolean isForPhotos() {
-        return !(fill instanceof Fill.Words || fill instanceof Fill.Ornament);
+        return fill instanceof Fill.Empty || fill instanceof Fill.OwnPhoto || fill instanceof Fill.Through;
+    }
+
+    /** Whether bands and effects of a style show on it. */
+    public boolean isDressed() {
+        return isForPhotos() || fill instanceof Fill.Painted;
     }
 
     /** The words that stand in it instead of a photo, or on the ribbon that it shows. */

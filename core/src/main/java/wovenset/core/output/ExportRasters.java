@@ -86,6 +86,11 @@ final class ExportRasters implements PhotoRasters {
         }
 
         @Override
+        public void softImage(Op.SoftImage soft) {
+            // It is reduced until little is left.
+        }
+
+        @Override
         public void shade(Op.Shade shade) {}
 
         @Override

@@ -23,6 +23,7 @@ import wovenset.core.display.Op;
 import wovenset.core.geometry.Affine;
 import wovenset.core.paint.PhotoRasters;
 import wovenset.core.paint.RasterScale;
+import wovenset.core.paint.SoftPhoto;
 import wovenset.core.paint.pdf.PdfImages;
 import wovenset.core.photo.PhotoPixels;
 import wovenset.core.picture.PhotoDecoder;
@@ -43,11 +44,15 @@ final class PdfPhotos implements PdfImages {
     /** Up to so many times the resolution asked for, a photo goes in untouched: less, and nothing would be gained. */
     private static final double FINE = 1.5;
 
+    /** Of what is soft all over. */
+    private static final double SOFT_PER_MM = 4;
+
     private final PDDocument document;
     private final PhotoFiles files;
     private final MakeRequest request;
     private final Map<PhotoPixels, Double> largest = new HashMap<>();
     private final Map<PhotoPixels, Picture> pictures = new HashMap<>();
+    private final Map<Op.SoftImage, Picture> softened = new HashMap<>();
     private final Map<Integer, PDICCBased> profiles = new HashMap<>();
 
     /** @param pages all that will be drawn, for each photo's largest size */
@@ -77,6 +82,11 @@ final class PdfPhotos implements PdfImages {
             }
 
             @Override
+            public void softImage(Op.SoftImage soft) {
+                // Has pixels of its own.
+            }
+
+            @Override
             public void said(Op.Said said) {
                 // Shows no photo.
             }
@@ -94,6 +104,23 @@ final class PdfPhotos implements PdfImages {
             pictures.put(pixels, known);
         }
         return known;
+    }
+
+    @Override
+    public Picture picture(Op.SoftImage soft) throws IOException {
+        Picture known = softened.get(soft);
+        if (known == null) {
+            BufferedImage image = SoftPhoto.fine(soft, new ExportRasters(files), SOFT_PER_MM);
+            known = new Picture(packed(image), Affine.IDENTITY);
+            softened.put(soft, known);
+        }
+        return known;
+    }
+
+    private PDImageXObject packed(BufferedImage image) throws IOException {
+        return image.getColorModel().hasAlpha()
+                ? ClearPdfImage.of(document, image, QUALITY)
+                : JPEGFactory.createFromImage(document, image, QUALITY);
     }
 
     private Picture made(PhotoPixels pixels) throws IOException {
@@ -121,11 +148,7 @@ final class PdfPhotos implements PdfImages {
         double wantedScale = mmPerPixel * request.resolution().pixelsPerMm();
         int longEdge = RasterScale.longEdge(header.width(), header.height(), wantedScale);
         BufferedImage image = PhotoDecoder.decode(original.file(), header, longEdge);
-        return new Picture(
-                image.getColorModel().hasAlpha()
-                        ? ClearPdfImage.of(document, image, QUALITY)
-                        : JPEGFactory.createFromImage(document, image, QUALITY),
-                Affine.IDENTITY);
+        return new Picture(packed(image), Affine.IDENTITY);
     }
 
     private PDImageXObject embed(JpegSegments segments) throws IOException {

@@ -80,7 +80,7 @@ final class PdfWriter {
             // From points upwards to millimetres downwards, from the trim's corner.
             content.transform(new Matrix((float) PT_PER_MM, 0, 0, (float) -PT_PER_MM, bleed, height - bleed));
             PdfBackend backend = new PdfBackend(document, content, photos, fonts);
-            backend.fill(scene.groundFill(0));
+            backend.draw(scene.groundOps(0));
             scene.units().forEach(unit -> backend.group(unit.onPage()));
         }
         try (PDPageContentStream content = new PDPageContentStream(document, page)) {

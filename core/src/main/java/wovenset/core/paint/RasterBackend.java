@@ -185,6 +185,14 @@ final class RasterBackend implements Op.Visitor {
         graphics.drawImage(raster, to, null);
     }
 
+    @Override
+    public void softImage(Op.SoftImage soft) {
+        BufferedImage raster = SoftPhoto.of(soft, rasters);
+        AffineTransform to = soft.image().to().awt();
+        to.scale(1.0 / raster.getWidth(), 1.0 / raster.getHeight());
+        graphics.drawImage(raster, to, null);
+    }
+
     private static boolean covers(Op.Image image, Shape clip) {
         Rectangle2D box = clip.getBounds2D();
         try {

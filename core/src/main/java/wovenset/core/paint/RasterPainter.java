@@ -104,7 +104,7 @@ public final class RasterPainter {
         RasterBackend backend = new RasterBackend(graphics, rasters);
         if (ground == Ground.OF_PAGE) {
             // The page's last pixels may be part covered; nothing may shine through at the edge of a print.
-            backend.fill(page.groundFill(1));
+            backend.draw(page.groundOps(1));
         }
         BoxMm window = new BoxMm(
                         -toPixels.getTranslateX() / toPixels.getScaleX(),

@@ -41,6 +41,7 @@ import wovenset.core.piece.Entries;
 import wovenset.core.piece.Entry;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
+import wovenset.core.style.Ground;
 
 /**
  * Makes patterns of pages, and fits them to pages of another size: margins, gaps and fixed measures by s = min(W′/W, H′/H), frames
@@ -69,8 +70,12 @@ public final class Patterns {
                 arrangement,
                 Items.mapFrames(
                         page.items(), frame -> Optional.of(frame.isForPhotos() ? frame.emptied(frame.id()) : frame)));
-        return new Pattern(
-                name, piece.format().width(), piece.format().height(), empty.withPictures(List.of()), piece.styles());
+        return new Pattern(name, piece.format().width(), piece.format().height(), withoutPhotos(empty), piece.styles());
+    }
+
+    private static Page withoutPhotos(Page page) {
+        Page bare = page.ground() instanceof Ground.Pictured ? page.withGround(new Ground.Common()) : page;
+        return bare.withPictures(List.of());
     }
 
     private static SlicingTree kept(SlicingTree tree, Iterator<Double> proportions) {

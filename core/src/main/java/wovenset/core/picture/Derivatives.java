@@ -12,6 +12,7 @@ import org.bytedeco.javacpp.BytePointer;
 import org.bytedeco.javacpp.IntPointer;
 import org.bytedeco.opencv.global.opencv_imgcodecs;
 import org.bytedeco.opencv.opencv_core.Mat;
+import wovenset.core.picture.PhotoDecoder.Reduction;
 import wovenset.core.picture.file.RefusedPhotoException;
 import wovenset.core.said.Reason;
 
@@ -51,8 +52,8 @@ public final class Derivatives {
      */
     @SuppressWarnings("ReferenceEquality") // Whether two names stand for the same memory.
     public static void make(Path original, PhotoHeader header, Path folder) {
-        try (Mat large = PhotoDecoder.upright(original, header, LARGE)) {
-            Mat small = PhotoDecoder.sized(large, SMALL);
+        try (Mat large = PhotoDecoder.upright(original, header, LARGE, Reduction.QUICK)) {
+            Mat small = PhotoDecoder.sized(large, SMALL, Reduction.QUICK);
             try {
                 Files.createDirectories(folder);
                 write(large, folder, LARGE);

@@ -62,6 +62,26 @@ public final class DerivedPixels {
     }
 
     /**
+     * A picture brought to these sizes and blurred by a Gaussian; its edges are carried on.
+     *
+     * @param image as for {@link #reduced}
+     * @param sigma in pixels of the result
+     */
+    public static BufferedImage softened(BufferedImage image, int width, int height, double sigma) {
+        BufferedImage sized = reduced(image, width, height);
+        byte[] pixels = ((DataBufferByte) sized.getRaster().getDataBuffer()).getData();
+        boolean clear = sized.getColorModel().hasAlpha();
+        try (Mat picture = new Mat(height, width, clear ? opencv_core.CV_8UC4 : opencv_core.CV_8UC3);
+                Mat soft = new Mat();
+                Size own = new Size(0, 0)) {
+            picture.data().put(pixels);
+            opencv_imgproc.GaussianBlur(picture, soft, own, sigma, sigma, opencv_core.BORDER_REPLICATE, 0);
+            soft.data().get(pixels);
+        }
+        return sized;
+    }
+
+    /**
      * A picture reduced by area averaging to these sizes.
      *
      * @param image of bytes that are all its own, not a part of another

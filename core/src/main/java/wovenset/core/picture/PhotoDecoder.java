@@ -23,6 +23,14 @@ public final class PhotoDecoder {
 
     private PhotoDecoder() {}
 
+    /** How pixels are made fewer. */
+    enum Reduction {
+        /** By averaging areas: for what is printed. */
+        EXACT,
+        /** By what comes nearly to the same much sooner: for screens. */
+        QUICK
+    }
+
     /** Loads the native library; it takes some seconds the first time on a machine. */
     public static void warm() {
         opencv_core.setNumThreads(1);
@@ -39,14 +47,14 @@ public final class PhotoDecoder {
      * @throws RefusedPhotoException if the pixels cannot be decoded
      */
     public static BufferedImage decode(Path file, PhotoHeader header, int longEdge) {
-        try (Mat picture = upright(file, header, longEdge)) {
+        try (Mat picture = upright(file, header, longEdge, Reduction.EXACT)) {
             return image(picture);
         }
     }
 
     /** As {@link #decode}, outside the Java heap; the caller closes it. */
     @SuppressWarnings("ReferenceEquality") // Whether two names stand for the same memory.
-    static Mat upright(Path file, PhotoHeader header, int longEdge) {
+    static Mat upright(Path file, PhotoHeader header, int longEdge, Reduction reduction) {
         StoredPicture read = StoredPicture.read(file, header, longEdge);
         Mat stored = read.pixels();
         try {
@@ -55,7 +63,7 @@ public final class PhotoDecoder {
                 read.toStandard(stored);
                 ClearPixels.multiply(stored);
             }
-            Mat sized = sized(stored, longEdge);
+            Mat sized = sized(stored, longEdge, reduction);
             if (!clear) {
                 read.toStandard(sized);
             }
@@ -74,12 +82,15 @@ public final class PhotoDecoder {
     }
 
     /** Reduced to the long edge; the same picture if it is not larger. */
-    static Mat sized(Mat picture, int longEdge) {
+    static Mat sized(Mat picture, int longEdge, Reduction reduction) {
         double by = (double) Math.max(picture.cols(), picture.rows()) / longEdge;
         if (by <= 1) {
             return picture;
         }
         try (Size size = new Size(reduced(picture.cols(), by), reduced(picture.rows(), by))) {
+            if (reduction == Reduction.EXACT) {
+                return resized(picture, size, opencv_imgproc.INTER_AREA);
+            }
             int whole = (int) by;
             if (whole >= 2 && picture.cols() % whole == 0 && picture.rows() % whole == 0) {
                 return inTwoSteps(picture, whole, by, size);

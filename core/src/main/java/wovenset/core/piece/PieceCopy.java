@@ -10,6 +10,7 @@ import wovenset.core.item.Fill;
 import wovenset.core.item.Frame;
 import wovenset.core.item.Group;
 import wovenset.core.item.Item;
+import wovenset.core.style.Ground;
 
 /** A piece as another one: all in it has a name of its own. */
 public final class PieceCopy {
@@ -42,7 +43,16 @@ public final class PieceCopy {
                 .map(picture -> new SharedPicture(renamed(picture.id()), renamed(picture.entry()), picture.box()))
                 .toList();
         return new Page(
-                renamed(page.id()), page.ground(), page.arrangement(), items(page.items()), page.guides(), pictures);
+                renamed(page.id()),
+                ground(page.ground()),
+                page.arrangement(),
+                items(page.items()),
+                page.guides(),
+                pictures);
+    }
+
+    private Ground ground(Ground ground) {
+        return ground instanceof Ground.Pictured pictured ? pictured.withEntry(renamed(pictured.entry())) : ground;
     }
 
     private List<Item> items(List<Item> items) {
@@ -63,7 +73,7 @@ public final class PieceCopy {
 
                     @Override
                     public Item group(Group group) {
-                        return new Group(renamed(group.id()), group.look(), items(group.children()));
+                        return new Group(renamed(group.id()), group.look(), items(group.children()), group.mount());
                     }
                 }))
                 .toList();

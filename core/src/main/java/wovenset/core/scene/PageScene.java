@@ -6,8 +6,6 @@ import java.util.UUID;
 import wovenset.core.display.Op;
 import wovenset.core.display.Unit;
 import wovenset.core.geometry.BoxMm;
-import wovenset.core.geometry.ShapeMm;
-import wovenset.core.ink.Paint;
 
 /**
  * A page ready to be drawn. All lengths are page millimetres.
@@ -24,7 +22,7 @@ public record PageScene(
         double widthMm,
         double heightMm,
         double bleedMm,
-        Paint ground,
+        PageGround ground,
         List<Unit> units,
         List<FrameScene> frames) {
     public PageScene {
@@ -41,19 +39,19 @@ public record PageScene(
 
     /** What a screen shows as pictures, from back to front: a ground of more than one colour, and then the units. */
     public List<Unit> pictures() {
-        if (ground instanceof Paint.Solid) {
+        if (ground.isSolid()) {
             return units;
         }
         // Known apart from what is drawn in front of all as the page's own.
         UUID groundId = new UUID(pageId.getMostSignificantBits(), ~pageId.getLeastSignificantBits());
-        List<Unit> pictures = new ArrayList<>(List.of(new Unit(groundId, 0, 0, List.of(groundFill(0)))));
+        List<Unit> pictures = new ArrayList<>(List.of(new Unit(groundId, 0, 0, groundOps(0))));
         pictures.addAll(units);
         return pictures;
     }
 
     /** @param beyondMm how far it is drawn beyond the bleed */
-    public Op.Fill groundFill(double beyondMm) {
-        return new Op.Fill(new ShapeMm.Rectangle(bleedBox().outset(beyondMm)), ground);
+    public List<Op> groundOps(double beyondMm) {
+        return ground.ops(bleedBox().outset(beyondMm));
     }
 
     public BoxMm trim() {

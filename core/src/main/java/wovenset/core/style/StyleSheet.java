@@ -2,6 +2,7 @@ package wovenset.core.style;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
@@ -13,14 +14,18 @@ import wovenset.core.said.Reason;
  *
  * @param frames at least one; the first is that of new frames
  * @param captions the words below photos
- * @param ground of all pages that have none of their own
+ * @param grounds of all pages that have none of their own
+ * @param mounts the papers that groups lie on
+ * @param texts how words look that share it
  * @param edges how photos end that touch the trim
  * @param language that the words are in
  */
 public record StyleSheet(
         List<FrameStyle> frames,
         CaptionStyle captions,
-        Paint ground,
+        Grounds grounds,
+        List<Mount> mounts,
+        List<SharedText> texts,
         Light light,
         EdgeRun edges,
         CutMarks cutMarks,
@@ -29,6 +34,10 @@ public record StyleSheet(
 
     public StyleSheet {
         frames = List.copyOf(frames);
+        mounts = List.copyOf(mounts);
+        texts = List.copyOf(texts);
+        Checks.that(texts.size() <= MOST_STYLES, Reason.STYLE_COUNT, MOST_STYLES);
+        Checks.that(mounts.size() <= MOST_STYLES, Reason.STYLE_COUNT, MOST_STYLES);
         Checks.that(!frames.isEmpty() && frames.size() <= MOST_STYLES, Reason.STYLE_COUNT, MOST_STYLES);
     }
 
@@ -37,7 +46,9 @@ public record StyleSheet(
         return new StyleSheet(
                 List.of(FrameStyle.plain(style, "Frame")),
                 new CaptionStyle(CaptionStyle.Show.WRITTEN, CaptionStyle.Place.BELOW, "Alegreya", 11, Rgb.INK, 1),
-                new Paint.Solid(new Rgb("#ffffff")),
+                Grounds.of(new Paint.Solid(new Rgb("#ffffff"))),
+                List.of(),
+                List.of(),
                 Light.USUAL,
                 EdgeRun.CONTINUED,
                 CutMarks.NONE,
@@ -66,7 +77,7 @@ public record StyleSheet(
         } else {
             changed.set(index, style);
         }
-        return new StyleSheet(changed, captions, ground, light, edges, cutMarks, language);
+        return new StyleSheet(changed, captions, grounds, mounts, texts, light, edges, cutMarks, language);
     }
 
     /** With this style, under the next free name, unless one of the same identity is there already, which stays as it is. */
@@ -80,7 +91,7 @@ public record StyleSheet(
     public StyleSheet without(UUID style) {
         List<FrameStyle> left =
                 frames.stream().filter(one -> !one.id().equals(style)).toList();
-        return new StyleSheet(left, captions, ground, light, edges, cutMarks, language);
+        return new StyleSheet(left, captions, grounds, mounts, texts, light, edges, cutMarks, language);
     }
 
     /** With this style before the others: new frames wear it. */
@@ -89,30 +100,68 @@ public record StyleSheet(
         FrameStyle first = frame(style);
         ordered.remove(first);
         ordered.add(0, first);
-        return new StyleSheet(ordered, captions, ground, light, edges, cutMarks, language);
+        return new StyleSheet(ordered, captions, grounds, mounts, texts, light, edges, cutMarks, language);
     }
 
     public StyleSheet withCaptions(CaptionStyle newCaptions) {
-        return new StyleSheet(frames, newCaptions, ground, light, edges, cutMarks, language);
+        return new StyleSheet(frames, newCaptions, grounds, mounts, texts, light, edges, cutMarks, language);
     }
 
-    public StyleSheet withGround(Paint newGround) {
-        return new StyleSheet(frames, captions, newGround, light, edges, cutMarks, language);
+    public StyleSheet withGrounds(Grounds newGrounds) {
+        return new StyleSheet(frames, captions, newGrounds, mounts, texts, light, edges, cutMarks, language);
+    }
+
+    /** The papers of this name, if the piece has them. */
+    public Optional<Mount> mount(UUID id) {
+        return mounts.stream().filter(mount -> mount.id().equals(id)).findFirst();
+    }
+
+    public StyleSheet withMounts(List<Mount> newMounts) {
+        return new StyleSheet(frames, captions, grounds, newMounts, texts, light, edges, cutMarks, language);
+    }
+
+    /** With these papers in the place of those of the same identity, or after the others. */
+    public StyleSheet with(Mount mount) {
+        List<Mount> changed = new ArrayList<>(mounts);
+        changed.replaceAll(one -> one.id().equals(mount.id()) ? mount : one);
+        if (!changed.contains(mount)) {
+            changed.add(mount);
+        }
+        return withMounts(changed);
+    }
+
+    /** The style of words of this name, if the piece has it. */
+    public Optional<SharedText> text(UUID id) {
+        return texts.stream().filter(text -> text.id().equals(id)).findFirst();
+    }
+
+    public StyleSheet withTexts(List<SharedText> newTexts) {
+        return new StyleSheet(frames, captions, grounds, mounts, newTexts, light, edges, cutMarks, language);
+    }
+
+    /** With this style of words in the place of the one of the same identity, or after the others. */
+    public StyleSheet with(SharedText text) {
+        List<SharedText> changed = new ArrayList<>(texts);
+        changed.replaceAll(one -> one.id().equals(text.id()) ? text : one);
+        if (!changed.contains(text)) {
+            changed.add(text);
+        }
+        return withTexts(changed);
     }
 
     public StyleSheet withLight(Light newLight) {
-        return new StyleSheet(frames, captions, ground, newLight, edges, cutMarks, language);
+        return new StyleSheet(frames, captions, grounds, mounts, texts, newLight, edges, cutMarks, language);
     }
 
     public StyleSheet withEdges(EdgeRun newEdges) {
-        return new StyleSheet(frames, captions, ground, light, newEdges, cutMarks, language);
+        return new StyleSheet(frames, captions, grounds, mounts, texts, light, newEdges, cutMarks, language);
     }
 
     public StyleSheet withCutMarks(CutMarks marks) {
-        return new StyleSheet(frames, captions, ground, light, edges, marks, language);
+        return new StyleSheet(frames, captions, grounds, mounts, texts, light, edges, marks, language);
     }
 
     public StyleSheet withLanguage(Language newLanguage) {
-        return new StyleSheet(frames, captions, ground, light, edges, cutMarks, newLanguage);
+        return new StyleSheet(frames, captions, grounds, mounts, texts, light, edges, cutMarks, newLanguage);
     }
 }

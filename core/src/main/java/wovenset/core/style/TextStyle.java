@@ -108,6 +108,20 @@ public record TextStyle(
         return new TextStyle(newTypeface, newWeight, newSlant, sizePt, leading, tracking, align, stand, newColour);
     }
 
+    /** What becomes of it when the style that it follows changes: all in which it did not differ. */
+    public TextStyle following(TextStyle before, TextStyle after) {
+        return new TextStyle(
+                typeface.equals(before.typeface) ? after.typeface : typeface,
+                weight == before.weight ? after.weight : weight,
+                slant == before.slant ? after.slant : slant,
+                sizePt == before.sizePt ? after.sizePt : sizePt,
+                leading == before.leading ? after.leading : leading,
+                tracking == before.tracking ? after.tracking : tracking,
+                align == before.align ? after.align : align,
+                stand == before.stand ? after.stand : stand,
+                colour.equals(before.colour) ? after.colour : colour);
+    }
+
     /** In another size, as near as there is. */
     public TextStyle scaled(double by) {
         double size = Math.round(sizePt * by * 10) / 10.0;

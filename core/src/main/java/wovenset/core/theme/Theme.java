@@ -14,6 +14,7 @@ import wovenset.core.said.Reason;
 import wovenset.core.style.CaptionStyle;
 import wovenset.core.style.FrameStyle;
 import wovenset.core.style.Ground;
+import wovenset.core.style.Grounds;
 import wovenset.core.style.Outline;
 import wovenset.core.style.StyleSheet;
 import wovenset.core.style.StyleUse;
@@ -69,7 +70,7 @@ public record Theme(UUID id, String name, FrameStyle frame, Paint ground, Letter
                 .max(Comparator.comparingDouble(TextStyle::sizePt))
                 .map(Letters::of)
                 .orElse(text);
-        return new Theme(id, name, styles.usual(), styles.ground(), titles, text);
+        return new Theme(id, name, styles.usual(), styles.grounds().usual(), titles, text);
     }
 
     private static boolean isTitle(TextStyle style, CaptionStyle captions) {
@@ -85,23 +86,27 @@ public record Theme(UUID id, String name, FrameStyle frame, Paint ground, Letter
         CaptionStyle captions = before.captions();
         StyleSheet dressed = before.bringing(frame)
                 .withUsual(frame.id())
-                .withGround(ground)
+                .withGrounds(Grounds.of(ground))
                 .withCaptions(captions.withFace(text.typeface, text.colour));
+        StyleSheet lettered = dressed.withTexts(dressed.texts().stream()
+                .map(text -> text.withStyle(lettered(text.style(), captions)))
+                .toList());
         UnaryOperator<Frame> dress = one -> {
             // A ring round a photo is its frame already.
             boolean bare = one.isForPhotos() && !(one.outline() instanceof Outline.Ringed);
             Frame worn = bare ? one.withStyle(StyleUse.of(frame.id())) : one;
             // Words on a ribbon keep their colour: it goes with the ribbon.
-            return worn.fill() instanceof Fill.Words ? worn.mapOwnWords(words -> lettered(words, captions)) : worn;
+            return worn.fill() instanceof Fill.Words
+                    ? worn.mapOwnWords(words -> words.withStyle(lettered(words.style(), captions)))
+                    : worn;
         };
-        return piece.withStyles(dressed).mapPages(page -> {
+        return piece.withStyles(lettered).mapPages(page -> {
             Page changed = page.withGround(new Ground.Common()).mapFrames(dress);
             return changed.equals(page) ? page : changed;
         });
     }
 
-    private Fill.Words lettered(Fill.Words words, CaptionStyle captions) {
-        Letters letters = isTitle(words.style(), captions) ? titles : text;
-        return words.withStyle(letters.on(words.style()));
+    private TextStyle lettered(TextStyle style, CaptionStyle captions) {
+        return (isTitle(style, captions) ? titles : text).on(style);
     }
 }

@@ -54,9 +54,14 @@ import wovenset.core.style.CutMarks;
 import wovenset.core.style.EdgeRun;
 import wovenset.core.style.FrameStyle;
 import wovenset.core.style.Ground;
+import wovenset.core.style.Grounds;
 import wovenset.core.style.Language;
 import wovenset.core.style.Light;
+import wovenset.core.style.Mount;
 import wovenset.core.style.Outline;
+import wovenset.core.style.Rule;
+import wovenset.core.style.SharedText;
+import wovenset.core.style.Sheet;
 import wovenset.core.style.StyleDifference;
 import wovenset.core.style.StyleSheet;
 import wovenset.core.style.StyleUse;
@@ -166,10 +171,22 @@ public final class RandomPieces {
                 4 + random.nextInt(100) / 7.0,
                 colour(),
                 1 + random.nextInt(4));
+        List<Mount> mounts = times(
+                0,
+                2,
+                () -> new Mount(
+                        id(),
+                        "Papers " + random.nextInt(99),
+                        times(1, 3, () -> new Sheet(length(0, 9), paint())),
+                        new Shadow(length(0, 9), length(0, 20), random.nextDouble(), colour()),
+                        new InnerShadow(length(0, 9), length(0, 20), random.nextDouble(), colour())));
+        List<SharedText> texts = times(0, 2, () -> new SharedText(id(), "Heads " + random.nextInt(99), textStyle()));
         return new StyleSheet(
                 frames,
                 captions,
-                paint(),
+                new Grounds(paint(), random.nextBoolean() ? Optional.of(paint()) : Optional.empty()),
+                mounts,
+                texts,
                 new Light(turn()),
                 new EdgeRun(any(EdgeRun.Kind.values()), colour()),
                 any(CutMarks.values()),
@@ -194,7 +211,7 @@ public final class RandomPieces {
             }
         }
         items.addAll(times(0, 3, () -> frame(new Placement.Free(box(), turn()), styles, entries, pictures)));
-        return new Page(id(), ground(), arrangement, grouped(items), times(0, 3, this::guide), pictures);
+        return new Page(id(), ground(entries), arrangement, grouped(items), times(0, 3, this::guide), pictures);
     }
 
     /** Some of the items in groups, and groups in groups. */
@@ -203,7 +220,8 @@ public final class RandomPieces {
         while (now.size() > 2 && random.nextInt(3) > 0) {
             int from = random.nextInt(now.size() - 1);
             List<Item> part = now.subList(from, from + 1 + random.nextInt(now.size() - from));
-            Group group = new Group(id(), look(), List.copyOf(part));
+            Group group = new Group(
+                    id(), look(), List.copyOf(part), random.nextBoolean() ? Optional.of(id()) : Optional.empty());
             part.clear();
             now.add(from, group);
         }
@@ -332,6 +350,11 @@ public final class RandomPieces {
         if (random.nextInt(5) == 0) {
             return ownWords();
         }
+        if (random.nextInt(6) == 0) {
+            return random.nextBoolean()
+                    ? new Fill.Painted(paint())
+                    : new Fill.Ruled(new Rule(colour(), length(1, 9), any(Rule.Stroke.values())));
+        }
         if (random.nextInt(5) == 0) {
             return random.nextBoolean()
                     ? new Fill.Ornament(Drawing.ARCHED_RIBBON, times(3, 3, this::colour), Optional.of(ownWords()))
@@ -348,7 +371,8 @@ public final class RandomPieces {
                     case 2 -> new Course.Wave(2 * random.nextDouble() - 1);
                     default -> Course.STRAIGHT;
                 };
-        return new Fill.Words(any(WORDS), textStyle(), course);
+        return new Fill.Words(
+                any(WORDS), textStyle(), course, random.nextBoolean() ? Optional.of(id()) : Optional.empty());
     }
 
     private Crop crop() {
@@ -362,8 +386,12 @@ public final class RandomPieces {
                 any(Crop.Aim.values()));
     }
 
-    private Ground ground() {
-        return random.nextBoolean() ? new Ground.Common() : new Ground.Covered(paint());
+    private Ground ground(Entries entries) {
+        return switch (random.nextInt(entries.size() == 0 ? 2 : 3)) {
+            case 0 -> new Ground.Common();
+            case 1 -> new Ground.Covered(paint());
+            default -> new Ground.Pictured(any(entries), length(0, 50), colour(), random.nextDouble());
+        };
     }
 
     private Look look() {

@@ -52,7 +52,7 @@ class ThemeTest {
     @MethodSource("shipped")
     void allThatIsSeenIsTheThemesAndNoMeasureChanges(Theme theme) {
         Piece worn = applied(PIECE, new Edit.WearTheme(theme));
-        assertThat(worn.styles().ground()).isEqualTo(theme.ground());
+        assertThat(worn.styles().grounds().usual()).isEqualTo(theme.ground());
         assertThat(worn.styles().usual().bands()).isEqualTo(theme.frame().bands());
         assertThat(worn.styles().captions().sizePt())
                 .isEqualTo(PIECE.styles().captions().sizePt());

@@ -33,7 +33,11 @@ final class DiskWork {
         }));
     }
 
-    /** Waits until it is done. @throws IOException what it failed with */
+    /**
+     * Waits until it is done.
+     *
+     * @throws IOException what it failed with
+     */
     void finish() throws IOException {
         try {
             running.get();

@@ -34,6 +34,7 @@ import wovenset.core.piece.Piece;
 import wovenset.core.piece.PieceCopy;
 import wovenset.core.said.Reason;
 import wovenset.core.said.Said;
+import wovenset.core.style.Grounds;
 import wovenset.server.recent.Recent;
 import wovenset.server.shelf.DeletedPieceRepository;
 import wovenset.server.shelf.PieceKind;
@@ -273,15 +274,18 @@ public class PieceService {
         if (step.delta().isEmpty() && step.journalAt() == stored.journalAt()) {
             return new Change(stored, stored, step.delta(), Set.of(), step.name());
         }
-        Set<UUID> stale = stale(step);
+        Set<UUID> stale = stale(stored.piece(), step);
         StoredPiece after = repository.update(
                 stored, step.piece(), step.delta(), stale, new PieceRepository.Signed(step.journalAt(), window, now()));
         tellOthers(id, after.revision(), window);
         return new Change(stored, after, step.delta(), stale, step.name());
     }
 
-    /** Pages that show an entry whose words or subject changed, and are not changed themselves. */
-    private static Set<UUID> stale(Step step) {
+    /**
+     * Pages that look different and are not changed themselves: they show an entry whose words or subject changed, or came to lie on the
+     * other side where left and right pages differ.
+     */
+    private static Set<UUID> stale(Piece before, Step step) {
         Set<UUID> entries = new HashSet<>();
         step.delta().entries().forEach(change -> {
             if (change.before().isPresent()) {
@@ -299,6 +303,16 @@ public class PieceService {
                                 .filter(entry -> entries.contains(entry.id()))
                                 .isPresent());
                 if (shows) {
+                    stale.add(page.id());
+                }
+            }
+        }
+        Grounds grounds = step.piece().styles().grounds();
+        if (step.delta().pageOrder().isPresent() && !grounds.areAlike()) {
+            for (int i = 0; i < step.piece().pages().size(); i++) {
+                Page page = step.piece().pages().get(i);
+                int was = before.indexOf(page.id());
+                if (was >= 0 && Grounds.Side.of(was) != Grounds.Side.of(i)) {
                     stale.add(page.id());
                 }
             }

@@ -88,6 +88,26 @@ public final class Upgrades {
         return tree;
     }
 
+    /**
+     * Version 8: left and right pages may have different grounds, pictures may lie on papers, and words may share styles. The tree is
+     * changed, wherever in it these are.
+     *
+     * @return the same tree
+     */
+    public static JsonNode papersAndGrounds(JsonNode tree) {
+        if (tree instanceof ObjectNode object
+                && object.has("frames")
+                && object.has("captions")
+                && object.has("ground")) {
+            JsonNode ground = object.remove("ground");
+            object.putObject("grounds").set("usual", ground);
+            object.putArray("mounts");
+            object.putArray("texts");
+        }
+        tree.forEach(Upgrades::papersAndGrounds);
+        return tree;
+    }
+
     private static ObjectNode solid(ObjectNode painted) {
         JsonNode colour = painted.remove("colour");
         painted.putObject("paint").put("kind", "solid").set("colour", colour);

@@ -12,6 +12,7 @@ import wovenset.core.style.Corners;
 import wovenset.core.style.CutMarks;
 import wovenset.core.style.EdgeRun;
 import wovenset.core.style.FrameStyle;
+import wovenset.core.style.Grounds;
 import wovenset.core.style.Language;
 import wovenset.core.style.Light;
 import wovenset.core.style.StyleSheet;
@@ -50,7 +51,9 @@ public record OldDress(
                         .withBand(0, none -> Band.of(borderWidth, borderColour, Band.Side.INSIDE))
                         .withCorners(Corners.round(cornerRadius))),
                 new CaptionStyle(kept, typeface, sizePt, captionColour, lines),
-                new Paint.Solid(pageColour),
+                Grounds.of(new Paint.Solid(pageColour)),
+                List.of(),
+                List.of(),
                 Light.USUAL,
                 EdgeRun.CONTINUED,
                 CutMarks.NONE,

@@ -34,9 +34,12 @@ public final class Edits {
         new SplitEdits(ids).register(handlers);
         new PrintEdits(facts, ids).register(handlers);
         new FillEdits().register(handlers);
-        new WordsEdits(ids).register(handlers);
+        new WordsEdits(facts, ids).register(handlers);
+        new TextEdits().register(handlers);
         new LetterEdits(ids).register(handlers);
         new OrnamentEdits(ids).register(handlers);
+        new MountEdits(ids).register(handlers);
+        new ShapeEdits(ids).register(handlers);
         new ItemEdits(facts, ids).register(handlers);
         new AlignEdits(facts, ids).register(handlers);
         handlers.checkWhole();

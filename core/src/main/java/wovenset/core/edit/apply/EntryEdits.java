@@ -29,6 +29,7 @@ import wovenset.core.piece.Piece;
 import wovenset.core.piece.SharedPicture;
 import wovenset.core.said.Doing;
 import wovenset.core.said.Reason;
+import wovenset.core.style.Ground;
 
 /** Edits of the photos that were gathered, their words, and their flow into frames. */
 final class EntryEdits {
@@ -114,7 +115,8 @@ final class EntryEdits {
         Entries kept = Entries.of(piece.entries().list().stream()
                 .filter(entry -> !out.contains(entry.id()))
                 .toList());
-        Piece without = piece.mapPages(page -> {
+        Piece without = piece.mapPages(whole -> {
+                    Page page = grounded(whole, out);
                     List<SharedPicture> pictures = page.pictures().stream()
                             .filter(picture -> !out.contains(picture.entry()))
                             .toList();
@@ -133,6 +135,13 @@ final class EntryEdits {
                 })
                 .withEntries(kept);
         return Outcome.of(without, Doing.TAKE_OUT_PHOTOS, piece.entries().size() - kept.size());
+    }
+
+    /** A page whose ground one of these covers has the common one again. */
+    private static Page grounded(Page page, Set<UUID> out) {
+        return page.ground() instanceof Ground.Pictured pictured && out.contains(pictured.entry())
+                ? page.withGround(new Ground.Common())
+                : page;
     }
 
     private static Outcome order(Piece piece, List<UUID> order) {

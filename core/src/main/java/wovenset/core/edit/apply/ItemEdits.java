@@ -194,7 +194,8 @@ final class ItemEdits {
                 : frame.withStyle(
                         new StyleUse(piece.styles().usual().id(), frame.style().differences()));
         if (!(frame.fill() instanceof Fill.OwnPhoto own)) {
-            return one;
+            return one.mapOwnWords(words -> words.sharing(
+                    words.shared().filter(text -> piece.styles().text(text).isPresent())));
         }
         UUID entry = known.getOrDefault(own.entry(), own.entry());
         if (piece.entries().find(entry).isEmpty()) {
@@ -223,36 +224,20 @@ final class ItemEdits {
         return Outcome.of(piece, page.withItems(order), Doing.RESTACK);
     }
 
-    private static List<Item> holders(Page page, List<UUID> itemIds) {
-        List<Item> holders = new ArrayList<>();
-        for (UUID id : itemIds) {
-            holders.add(page.holder(id).orElseThrow(() -> EditRefusedException.of("itemIds", Reason.FRAME_GONE)));
-        }
-        return page.items().stream().filter(holders::contains).toList();
-    }
-
     private Outcome group(Piece piece, Edit.GroupItems edit) {
         Page page = Named.page(piece, edit.pageId());
-        List<Item> members = holders(page, edit.itemIds());
+        List<Item> members = Named.holders(page, edit.itemIds());
         if (members.size() < 2) {
             throw EditRefusedException.of("itemIds", Reason.GROUP_TWO);
         }
-        Item front = members.get(members.size() - 1);
-        List<Item> items = new ArrayList<>();
-        for (Item item : page.items()) {
-            if (item.equals(front)) {
-                items.add(new Group(ids.get(), Look.PLAIN, members));
-            } else if (!members.contains(item)) {
-                items.add(item);
-            }
-        }
+        List<Item> items = Named.together(page, members, new Group(ids.get(), Look.PLAIN, members));
         return Outcome.of(
                 piece, page.withItems(items), Doing.GROUP, Items.frames(members).size());
     }
 
     private static Outcome ungroup(Piece piece, Edit.UngroupItems edit) {
         Page page = Named.page(piece, edit.pageId());
-        List<Item> apart = holders(page, edit.itemIds());
+        List<Item> apart = Named.holders(page, edit.itemIds());
         List<Item> items = new ArrayList<>();
         for (Item item : page.items()) {
             if (item instanceof Group group && apart.contains(group)) {

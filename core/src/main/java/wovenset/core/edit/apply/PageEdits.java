@@ -13,6 +13,7 @@ import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 import wovenset.core.said.Doing;
 import wovenset.core.said.Reason;
+import wovenset.core.style.Ground;
 
 /** Edits of pages as a whole. */
 final class PageEdits {
@@ -38,6 +39,9 @@ final class PageEdits {
         handlers.on(Edit.SetGuides.class, PageEdits::guides);
         handlers.on(Edit.SetGround.class, (piece, edit) -> {
             Page page = Named.page(piece, edit.pageId());
+            if (edit.ground() instanceof Ground.Pictured pictured) {
+                EntryEdits.checkedEntry(piece, pictured.entry());
+            }
             return Outcome.of(piece, page.withGround(edit.ground()), Doing.SET_GROUND);
         });
     }

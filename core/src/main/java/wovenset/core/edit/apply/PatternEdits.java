@@ -26,6 +26,8 @@ import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 import wovenset.core.said.Doing;
 import wovenset.core.style.FrameStyle;
+import wovenset.core.style.Mount;
+import wovenset.core.style.SharedText;
 import wovenset.core.style.StyleSheet;
 import wovenset.core.style.StyleUse;
 
@@ -53,7 +55,7 @@ final class PatternEdits {
         }
         Pattern pattern = Patterns.fitted(edit.pattern(), piece.format(), ids);
         return Outcome.of(
-                framed(dressed, page, pattern, edit),
+                framed(knowing(dressed, edit.pattern().styles()), page, pattern, edit),
                 Doing.USE_PATTERN,
                 edit.pattern().name());
     }
@@ -65,10 +67,22 @@ final class PatternEdits {
         return PieceEdits.withCaptions(
                 piece.withStyles(piece.styles()
                         .with(dressed)
-                        .withGround(look.ground())
+                        .withGrounds(look.grounds())
                         .withLight(look.light())
                         .withEdges(look.edges())),
                 look.captions());
+    }
+
+    /** With the papers and styles of words that the pattern's items name. */
+    private static Piece knowing(Piece piece, StyleSheet of) {
+        StyleSheet sheet = piece.styles();
+        for (Mount mount : of.mounts()) {
+            sheet = sheet.mount(mount.id()).isPresent() ? sheet : sheet.with(mount);
+        }
+        for (SharedText text : of.texts()) {
+            sheet = sheet.text(text.id()).isPresent() ? sheet : sheet.with(text);
+        }
+        return piece.withStyles(sheet);
     }
 
     /**

@@ -43,8 +43,10 @@ final class PieceEdits {
         handlers.on(Edit.SetLight.class, (piece, edit) -> Outcome.of(withLight(piece, edit.light()), Doing.SET_LIGHT));
         handlers.on(
                 Edit.SetCommonGround.class,
-                (piece, edit) ->
-                        Outcome.of(piece.withStyles(piece.styles().withGround(edit.ground())), Doing.SET_GROUND));
+                (piece, edit) -> Outcome.of(
+                        piece.withStyles(piece.styles()
+                                .withGrounds(piece.styles().grounds().with(edit.pages(), edit.ground()))),
+                        Doing.SET_GROUND));
     }
 
     private static Piece withLight(Piece piece, Light light) {

@@ -73,7 +73,7 @@ final class StyleEdits {
         Page page = Named.page(piece, edit.pageId());
         List<Frame> frames = Named.frames(page, edit.frameIds());
         Piece known = piece.withStyles(piece.styles().bringing(edit.style()));
-        Page dressed = dressing(edit.style().id(), frame -> frames.contains(frame) && frame.isForPhotos())
+        Page dressed = dressing(edit.style().id(), frame -> frames.contains(frame) && frame.isDressed())
                 .apply(page);
         return Outcome.of(
                 known.mapPage(page.id(), old -> dressed),

@@ -1,7 +1,6 @@
 package wovenset.core.edit.apply;
 
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -13,18 +12,19 @@ import wovenset.core.edit.Outcome;
 import wovenset.core.edit.slots.Named;
 import wovenset.core.geometry.Box;
 import wovenset.core.geometry.BoxMm;
-import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
 import wovenset.core.item.Fill;
 import wovenset.core.item.Frame;
 import wovenset.core.item.Item;
 import wovenset.core.item.Placement;
 import wovenset.core.measure.Format;
+import wovenset.core.photo.PhotoFacts;
+import wovenset.core.piece.GroundColour;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 import wovenset.core.said.Doing;
 import wovenset.core.said.Reason;
-import wovenset.core.style.Ground;
+import wovenset.core.style.Course;
 import wovenset.core.style.TextStyle;
 import wovenset.core.words.Setting;
 import wovenset.core.words.Typefaces;
@@ -35,24 +35,29 @@ final class WordsEdits {
     /** Of the page's width, what words have that nobody has given a place. */
     private static final double SHARE = 0.5;
 
+    private final PhotoFacts facts;
     private final Supplier<UUID> ids;
 
-    WordsEdits(Supplier<UUID> ids) {
+    WordsEdits(PhotoFacts facts, Supplier<UUID> ids) {
+        this.facts = facts;
         this.ids = ids;
     }
 
     void register(Handlers handlers) {
         handlers.on(Edit.AddWords.class, this::add);
-        handlers.on(Edit.WriteWords.class, WordsEdits::write);
+        handlers.on(Edit.WriteWords.class, this::write);
         handlers.on(Edit.DressWords.class, WordsEdits::dress);
         handlers.on(Edit.PutWordsAcross.class, WordsEdits::putAcross);
     }
 
     /** @throws EditRefusedException if the words of this frame cannot be set */
     static void check(Frame frame) {
-        boolean known = frame.ownWords().stream()
-                .allMatch(words -> Typefaces.names().contains(words.style().typeface()));
-        if (!known) {
+        frame.ownWords().map(Fill.Words::style).ifPresent(WordsEdits::check);
+    }
+
+    /** @throws EditRefusedException if its typeface does not ship */
+    static void check(TextStyle style) {
+        if (!Typefaces.names().contains(style.typeface())) {
             throw EditRefusedException.of("typeface", Reason.TYPEFACE, String.join(", ", Typefaces.names()));
         }
     }
@@ -64,21 +69,27 @@ final class WordsEdits {
         }
         boolean heading = edit.where() != Edit.WordsPlace.FREE;
         String text = edit.text().orElse(heading ? piece.name() : "");
-        TextStyle style = worn(piece, edit.where()).orElseGet(() -> usual(piece, page, edit.where()));
+        Fill.Words like =
+                worn(piece, edit.where()).orElseGet(() -> new Fill.Words("", usual(piece, page, edit.where())));
+        TextStyle style = like.style();
         Placement place =
                 switch (edit.where()) {
                     case TOP -> new Placement.Across(Placement.Across.Side.TOP);
                     case BOTTOM -> new Placement.Across(Placement.Across.Side.BOTTOM);
                     case FREE -> inTheMiddle(piece.format(), text, style);
                 };
-        Frame frame = Frame.of(ids.get(), place, piece.styles().usual().id(), new Fill.Words(text, style));
+        Frame frame = Frame.of(
+                ids.get(),
+                place,
+                piece.styles().usual().id(),
+                like.withText(text).withCourse(Course.STRAIGHT));
         List<Item> items = new ArrayList<>(page.items());
         items.add(frame);
         return Outcome.of(piece, page.withItems(items), Doing.ADD_WORDS);
     }
 
     /** In the colour of captions where that reads on the page's ground, else light or dark as the ground is not. */
-    private static TextStyle usual(Piece piece, Page page, Edit.WordsPlace where) {
+    private TextStyle usual(Piece piece, Page page, Edit.WordsPlace where) {
         TextStyle title = TextStyle.title(piece.format());
         TextStyle style =
                 switch (where) {
@@ -86,22 +97,18 @@ final class WordsEdits {
                     case BOTTOM -> title.scaled(0.5);
                     case FREE -> TextStyle.reading(piece.format());
                 };
-        Paint ground = page.ground() instanceof Ground.Covered own
-                ? own.paint()
-                : piece.styles().ground();
         Rgb captions = piece.styles().captions().colour();
-        boolean dark = ground.colour().isDark();
+        boolean dark = GroundColour.of(piece, page, facts).isDark();
         Rgb colour = captions.isDark() != dark ? captions : dark ? Rgb.PAPER : Rgb.INK;
         return style.withFace(style.typeface(), style.weight(), style.slant(), colour);
     }
 
     /** As words in such a place look already in this piece. */
-    private static Optional<TextStyle> worn(Piece piece, Edit.WordsPlace where) {
+    private static Optional<Fill.Words> worn(Piece piece, Edit.WordsPlace where) {
         return piece.pages().stream()
                 .flatMap(page -> page.frames().stream())
                 .filter(frame -> frame.fill() instanceof Fill.Words && where.equals(placeOf(frame)))
                 .flatMap(frame -> frame.ownWords().stream())
-                .map(Fill.Words::style)
                 .findFirst();
     }
 
@@ -122,7 +129,7 @@ final class WordsEdits {
                 0);
     }
 
-    private static Outcome write(Piece piece, Edit.WriteWords edit) {
+    private Outcome write(Piece piece, Edit.WriteWords edit) {
         Page page = Named.page(piece, edit.pageId());
         Frame frame = Named.frame(page, edit.frameId());
         boolean hasWords = frame.ownWords().isPresent();
@@ -132,23 +139,31 @@ final class WordsEdits {
         String text = edit.text().strip();
         Frame written = hasWords
                 ? frame.mapOwnWords(words -> words.withText(text))
-                : frame.withFill(new Fill.Words(
-                        text,
-                        worn(piece, Edit.WordsPlace.FREE).orElseGet(() -> usual(piece, page, Edit.WordsPlace.FREE))));
+                : frame.withFill(worn(piece, Edit.WordsPlace.FREE)
+                        .orElseGet(() -> new Fill.Words("", usual(piece, page, Edit.WordsPlace.FREE)))
+                        .withText(text)
+                        .withCourse(Course.STRAIGHT));
         return Outcome.of(piece, page.mapFrame(frame.id(), one -> written), Doing.WRITE);
     }
 
     private static Outcome dress(Piece piece, Edit.DressWords edit) {
         Page page = Named.page(piece, edit.pageId());
-        Set<Frame> wanted = new HashSet<>(Named.frames(page, edit.itemIds()));
-        wanted.removeIf(frame -> frame.ownWords().isEmpty());
-        if (wanted.isEmpty()) {
-            throw EditRefusedException.of("itemIds", Reason.SELECT_WORDS_FIRST);
-        }
+        Set<Frame> wanted = Set.copyOf(withWords(page, edit.itemIds()));
         Page dressed = page.mapFrames(
                 frame -> wanted.contains(frame) ? frame.mapOwnWords(words -> dressed(words, edit)) : frame);
         dressed.frames().forEach(WordsEdits::check);
         return Outcome.of(piece, dressed, Doing.DRESS_WORDS, wanted.size());
+    }
+
+    /** Those of these that have words of their own; refused if none has. */
+    static List<Frame> withWords(Page page, List<UUID> itemIds) {
+        List<Frame> frames = Named.frames(page, itemIds).stream()
+                .filter(frame -> frame.ownWords().isPresent())
+                .toList();
+        if (frames.isEmpty()) {
+            throw EditRefusedException.of("itemIds", Reason.SELECT_WORDS_FIRST);
+        }
+        return frames;
     }
 
     private static Fill.Words dressed(Fill.Words words, Edit.DressWords edit) {

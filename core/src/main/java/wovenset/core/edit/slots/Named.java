@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import wovenset.core.edit.EditRefusedException;
 import wovenset.core.item.Frame;
+import wovenset.core.item.Group;
 import wovenset.core.item.Item;
 import wovenset.core.item.Items;
 import wovenset.core.piece.Page;
@@ -34,6 +35,29 @@ public final class Named {
             frames.addAll(Items.frames(List.of(item)));
         }
         return frames.stream().distinct().toList();
+    }
+
+    /** The items on the page itself that are these or hold them, from back to front. */
+    public static List<Item> holders(Page page, List<UUID> itemIds) {
+        List<Item> holders = new ArrayList<>();
+        for (UUID id : itemIds) {
+            holders.add(page.holder(id).orElseThrow(() -> EditRefusedException.of("itemIds", Reason.FRAME_GONE)));
+        }
+        return page.items().stream().filter(holders::contains).toList();
+    }
+
+    /** The page's items with a group of some of them where the front one of these lies. */
+    public static List<Item> together(Page page, List<Item> members, Group group) {
+        Item front = members.get(members.size() - 1);
+        List<Item> items = new ArrayList<>();
+        for (Item item : page.items()) {
+            if (item.equals(front)) {
+                items.add(group);
+            } else if (!members.contains(item)) {
+                items.add(item);
+            }
+        }
+        return items;
     }
 
     /** That this frame is locked, by the number that it has on its page. */

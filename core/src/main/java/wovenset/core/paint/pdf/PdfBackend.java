@@ -166,12 +166,18 @@ public final class PdfBackend implements Op.Visitor {
 
     @Override
     public void image(Op.Image image) {
-        written(() -> {
-            PdfImages.Picture picture = images.picture(image.pixels());
-            // A PDF's pictures stand on their lower left corner.
-            Affine to = image.to().after(picture.toUpright()).after(new Affine(1, 0, 0, -1, 0, 1));
-            content.drawImage(picture.object(), new Matrix(to.awt()));
-        });
+        written(() -> place(images.picture(image.pixels()), image.to()));
+    }
+
+    @Override
+    public void softImage(Op.SoftImage soft) {
+        written(() -> place(images.picture(soft), soft.image().to()));
+    }
+
+    private void place(PdfImages.Picture picture, Affine unitSquare) throws IOException {
+        // A PDF's pictures stand on their lower left corner.
+        Affine to = unitSquare.after(picture.toUpright()).after(new Affine(1, 0, 0, -1, 0, 1));
+        content.drawImage(picture.object(), new Matrix(to.awt()));
     }
 
     @Override

@@ -2,6 +2,7 @@ package wovenset.core.paint.pdf;
 
 import java.io.IOException;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
+import wovenset.core.display.Op;
 import wovenset.core.geometry.Affine;
 import wovenset.core.photo.PhotoPixels;
 
@@ -9,6 +10,9 @@ import wovenset.core.photo.PhotoPixels;
 public interface PdfImages {
     /** @throws PhotoRasters.MissingPhotoException if the photo's file cannot be read */
     Picture picture(PhotoPixels pixels) throws IOException;
+
+    /** The same for a softened photo, fine enough that nobody sees its pixels. */
+    Picture picture(Op.SoftImage soft) throws IOException;
 
     /**
      * @param toUpright maps the unit square of the picture as it is stored to that of the upright photo

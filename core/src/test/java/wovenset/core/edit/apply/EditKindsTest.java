@@ -47,6 +47,8 @@ import wovenset.core.style.EdgeRun;
 import wovenset.core.style.Ground;
 import wovenset.core.style.Language;
 import wovenset.core.style.Light;
+import wovenset.core.style.Rule;
+import wovenset.core.style.ShippedMounts;
 import wovenset.core.style.StyleSheet;
 import wovenset.core.testing.Pieces;
 import wovenset.core.theme.ShippedThemes;
@@ -74,6 +76,10 @@ class EditKindsTest {
                 new Edit.DressAll(styles.usual().as(new UUID(9, 9), "e")),
                 new Edit.SetCaptionStyle(styles.captions().withShow(CaptionStyle.Show.ALWAYS)),
                 new Edit.SetCommonGround(new Paint.Solid(new Rgb("#101830"))),
+                new Edit.MountItems(
+                        PAGE, FRAMES, ShippedMounts.of(PIECE.format()).get(0)),
+                new Edit.AddBox(PAGE, new Paint.Solid(Rgb.INK)),
+                new Edit.AddRule(PAGE, new Rule(Rgb.INK, mm(1), Rule.Stroke.DOTS)),
                 new Edit.SetLight(new Light(45)),
                 new Edit.SetCutMarks(CutMarks.FINE),
                 new Edit.SetLanguage(Language.SWEDISH),
@@ -145,7 +151,14 @@ class EditKindsTest {
                                         // Tried in WordsEditsTest: they need words.
                                         Edit.WriteWords.class,
                                         Edit.DressWords.class,
-                                        Edit.PutWordsAcross.class)
+                                        Edit.PutWordsAcross.class,
+                                        Edit.ShareText.class,
+                                        Edit.FollowText.class,
+                                        Edit.SetText.class,
+                                        Edit.RemoveText.class,
+                                        // Tried in MountEditsTest: they need papers.
+                                        Edit.SetMount.class,
+                                        Edit.UnmountItems.class)
                                 .contains(kind))
                         .map(Class::getSimpleName)
                         .toArray(String[]::new));
