@@ -43,7 +43,14 @@ class WorkroomTest {
                 "Arrange",
                 arrange,
                 "Dress",
-                List.of("Page", "A look for the whole piece", "Frames", "Words", "Ornaments", "Boxes and lines", "Captions"),
+                List.of(
+                        "Page",
+                        "A look for the whole piece",
+                        "Frames",
+                        "Words",
+                        "Ornaments",
+                        "Boxes and lines",
+                        "Captions"),
                 "Make",
                 List.of("What to make", "Trim and bleed", "What to tell the shop", "Made"));
         room.button("Add a page").click();

@@ -35,6 +35,10 @@ public sealed interface Op {
 
         void glyphs(Glyphs glyphs);
 
+        void letterEdge(LetterEdge edge);
+
+        void letterShade(LetterShade shade);
+
         void said(Said said);
     }
 
@@ -217,6 +221,37 @@ public sealed interface Op {
         @Override
         public void accept(Visitor visitor) {
             visitor.glyphs(this);
+        }
+    }
+
+    /** Around each letter of a line, without its inside, so much of a colour. */
+    record LetterEdge(Glyphs line, Rgb colour, double widthMm) implements Op {
+        @Override
+        public BoxMm ink() {
+            return line.ink().outset(widthMm);
+        }
+
+        @Override
+        public void accept(Visitor visitor) {
+            visitor.letterEdge(this);
+        }
+    }
+
+    /** The letters of a line with a soft edge, as a {@link Shade} is of a shape. */
+    record LetterShade(Glyphs line, Rgb colour, double strength, double softMm) implements Op {
+        /** The Gaussian's σ. */
+        public double sigmaMm() {
+            return softMm / 3;
+        }
+
+        @Override
+        public BoxMm ink() {
+            return line.ink().outset(softMm);
+        }
+
+        @Override
+        public void accept(Visitor visitor) {
+            visitor.letterShade(this);
         }
     }
 }

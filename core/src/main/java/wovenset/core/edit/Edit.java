@@ -34,6 +34,7 @@ import wovenset.core.style.Light;
 import wovenset.core.style.Mount;
 import wovenset.core.style.Rule;
 import wovenset.core.style.SharedText;
+import wovenset.core.style.TextFinish;
 import wovenset.core.style.TextStyle;
 import wovenset.core.theme.Theme;
 
@@ -313,6 +314,7 @@ public sealed interface Edit {
             Optional<TextStyle.Align> align,
             Optional<TextStyle.Stand> stand,
             Optional<Rgb> colour,
+            Optional<TextFinish> finish,
             Optional<Course> course)
             implements Edit {}
 

@@ -24,19 +24,21 @@ final class CurvedWordOps {
     private final FrameLook.Text text;
     private final double wishedPt;
     private final double belowSizes;
+    private final FinishOps finish;
 
-    private CurvedWordOps(FrameLook.Text text, double wishedPt, double belowSizes) {
+    private CurvedWordOps(FrameLook.Text text, double wishedPt, double belowSizes, FrameLook.Fall fall) {
+        this.finish = new FinishOps(text.style().finish(), fall);
         this.text = text;
         this.wishedPt = wishedPt;
         this.belowSizes = belowSizes;
     }
 
-    /** What was set and what draws it. */
-    record Curved(CurveSetter.Line line, Optional<Op> op) {}
+    /** What was set, what draws it, and what lies behind it. */
+    record Curved(CurveSetter.Line line, List<Op> behind, Optional<Op> op) {}
 
     /** Along the text's own course; nothing if that is straight. */
-    static Optional<Curved> along(FrameLook.Text text, BoxMm box) {
-        CurvedWordOps words = new CurvedWordOps(text, text.style().sizePt(), 0);
+    static Optional<Curved> along(FrameLook.Text text, BoxMm box, FrameLook.Fall fall) {
+        CurvedWordOps words = new CurvedWordOps(text, text.style().sizePt(), 0, fall);
         Course course = text.course();
         if (course instanceof Course.Arc arc) {
             return Optional.of(words.set(size -> new CourseCurves(box, size).arc(arc)));
@@ -50,7 +52,7 @@ final class CurvedWordOps {
     }
 
     /** On the face of a ribbon that fills a box, in its middle. */
-    static Curved onRibbon(FrameLook.Text text, Picture ribbon, BoxMm box) {
+    static Curved onRibbon(FrameLook.Text text, Picture ribbon, BoxMm box, FrameLook.Fall fall) {
         Spine spine = ribbon.spine().orElseThrow();
         double right = box.width() / ribbon.width();
         double down = box.height() / ribbon.height();
@@ -58,16 +60,20 @@ final class CurvedWordOps {
         toBox.scale(right, down);
         Shape curve = spine.path().createTransformedShape(toBox);
         double highest = OF_FACE * spine.room() * down / TextStyle.MM_PER_PT;
-        return new CurvedWordOps(text, Math.min(text.style().sizePt(), highest), MIDDLE).set(size -> curve);
+        return new CurvedWordOps(text, Math.min(text.style().sizePt(), highest), MIDDLE, fall).set(size -> curve);
     }
 
     /** The curve may follow from the size, which may have to be smaller than wished: set again with the one that it came to. */
     private Curved set(DoubleFunction<Shape> curveAtMm) {
-        CurveSetter.Line line = line(wishedPt, curveAtMm);
-        if (line.sizePt() < wishedPt) {
-            line = line(line.sizePt(), curveAtMm);
+        CurveSetter.Line wished = line(wishedPt, curveAtMm);
+        CurveSetter.Line line = wished.sizePt() < wishedPt ? line(wished.sizePt(), curveAtMm) : wished;
+        if (line.signs().isEmpty()) {
+            return new Curved(line, List.of(), Optional.empty());
         }
-        return new Curved(line, line.signs().isEmpty() ? Optional.empty() : Optional.of(said(line)));
+        List<Op> behind = line.signs().stream()
+                .flatMap(sign -> finish.behind(glyphs(line, sign), sign.to()).stream())
+                .toList();
+        return new Curved(line, behind, Optional.of(said(line)));
     }
 
     private CurveSetter.Line line(double sizePt, DoubleFunction<Shape> curveAtMm) {
@@ -77,23 +83,21 @@ final class CurvedWordOps {
     }
 
     private Op said(CurveSetter.Line line) {
-        // The signs stand one by one.
-        Setting setting = Setting.plain(Setting.of(text.style()).face());
-        double below = belowSizes * line.sizePt() * TextStyle.MM_PER_PT;
         List<Op> signs = line.signs().stream()
-                .<Op>map(sign -> new Op.Group(
-                        sign.to(),
-                        1,
-                        Optional.empty(),
-                        List.of(new Op.Glyphs(
-                                sign.text(),
-                                setting,
-                                line.sizePt(),
-                                text.style().colour(),
-                                -sign.widthMm() / 2,
-                                below,
-                                sign.widthMm()))))
+                .<Op>map(sign -> new Op.Group(sign.to(), 1, Optional.empty(), List.of(glyphs(line, sign))))
                 .toList();
         return new Op.Said(line.text(), signs);
+    }
+
+    /** In its own axes; the signs stand one by one. */
+    private Op.Glyphs glyphs(CurveSetter.Line line, CurveSetter.Sign sign) {
+        return new Op.Glyphs(
+                sign.text(),
+                Setting.plain(Setting.of(text.style()).face()),
+                line.sizePt(),
+                text.style().colour(),
+                -sign.widthMm() / 2,
+                belowSizes * line.sizePt() * TextStyle.MM_PER_PT,
+                sign.widthMm());
     }
 }

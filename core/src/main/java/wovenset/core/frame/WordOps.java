@@ -10,6 +10,7 @@ import wovenset.core.geometry.ShapeMm;
 import wovenset.core.ink.Rgb;
 import wovenset.core.style.CaptionStyle;
 import wovenset.core.style.Outline;
+import wovenset.core.style.TextFinish;
 import wovenset.core.style.TextStyle;
 import wovenset.core.words.CurveSetter;
 import wovenset.core.words.FittedWords;
@@ -56,51 +57,68 @@ final class WordOps {
 
     private ResolvedFrame.Words ownWords(FrameLook.Text text) {
         return look.ornament()
-                .map(ribbon -> CurvedWordOps.onRibbon(text, ribbon.drawing().picture(), frame))
-                .or(() -> CurvedWordOps.along(text, frame))
+                .map(ribbon -> CurvedWordOps.onRibbon(text, ribbon.drawing().picture(), frame, look.fall()))
+                .or(() -> CurvedWordOps.along(text, frame, look.fall()))
                 .map(this::curved)
                 .orElseGet(() -> text(text));
     }
 
     private ResolvedFrame.Words curved(CurvedWordOps.Curved curved) {
+        ops.addAll(curved.behind());
         curved.op().ifPresent(ops::add);
         CurveSetter.Line line = curved.line();
         List<String> lines = line.text().isEmpty() ? List.of() : List.of(line.text());
         return new ResolvedFrame.Words(lines, line.sizePt(), line.allShown(), line.missing());
     }
 
-    /** Words that fill the frame; bands are of pictures, so there are none around them. */
+    /** Words that fill the frame, in columns as high as each other; bands are of pictures, so there are none around them. */
     private ResolvedFrame.Words text(FrameLook.Text text) {
         TextStyle style = text.style();
         Setting setting = Setting.of(style);
-        FittedWords fitted = WordFitter.fit(
-                text.words(),
-                setting,
-                style.sizePt(),
-                frame.width(),
-                WordFitter.height(frame.height(), style.leading()));
+        int columns = style.finish().columns().map(TextFinish.Columns::count).orElse(1);
+        double gap = style.finish().columns().map(one -> one.gap().mm()).orElse(0.0);
+        double width = Math.max(1, (frame.width() - (columns - 1) * gap) / columns);
+        WordFitter.Room room = WordFitter.height(frame.height(), style.leading());
+        FittedWords fitted =
+                WordFitter.fit(text.words(), setting, style.sizePt(), width, size -> columns * room.lines(size));
         double sizeMm = fitted.sizePt() * TextStyle.MM_PER_PT;
         double line = style.leading() * sizeMm;
-        double over = frame.height() - line * fitted.lines().size();
-        double y = Typefaces.baseline(setting.face(), style.leading()) * sizeMm
-                + switch (style.stand()) {
+        int rows = (fitted.lines().size() + columns - 1) / columns;
+        double over = frame.height() - line * rows;
+        double top =
+                switch (style.stand()) {
                     case TOP -> 0;
                     case MIDDLE -> over / 2;
                     case BOTTOM -> over;
                 };
-        for (FittedWords.Line one : fitted.lines()) {
+        List<Op.Glyphs> lines = new ArrayList<>();
+        for (int i = 0; i < fitted.lines().size(); i++) {
+            FittedWords.Line one = fitted.lines().get(i);
+            double y = top + Typefaces.baseline(setting.face(), style.leading()) * sizeMm + i % rows * line;
+            double left = Math.floorDiv(i, rows) * (width + gap);
+            double x = left
+                    + switch (style.align()) {
+                        case LEFT -> 0;
+                        case CENTRE -> (width - one.widthMm()) / 2;
+                        case RIGHT -> width - one.widthMm();
+                    };
             if (!one.text().isBlank()) {
-                double x =
-                        switch (style.align()) {
-                            case LEFT -> 0;
-                            case CENTRE -> (frame.width() - one.widthMm()) / 2;
-                            case RIGHT -> frame.width() - one.widthMm();
-                        };
-                ops.add(new Op.Glyphs(one.text(), setting, fitted.sizePt(), style.colour(), x, y, one.widthMm()));
+                lines.add(new Op.Glyphs(one.text(), setting, fitted.sizePt(), style.colour(), x, y, one.widthMm()));
             }
-            y += line;
         }
+        finished(lines, top, rows * line, style.finish());
         return said(fitted);
+    }
+
+    /** All that lies behind comes first: one line's shadow never falls on another line. */
+    private void finished(List<Op.Glyphs> lines, double top, double height, TextFinish finish) {
+        FinishOps behind = new FinishOps(finish, look.fall());
+        lines.stream()
+                .map(one -> new BoxMm(one.x(), top, one.widthMm(), height))
+                .reduce(BoxMm::union)
+                .ifPresent(all -> ops.addAll(behind.panel(all)));
+        lines.forEach(one -> ops.addAll(behind.behind(one, Affine.IDENTITY)));
+        ops.addAll(lines);
     }
 
     private static ResolvedFrame.Words said(FittedWords fitted) {

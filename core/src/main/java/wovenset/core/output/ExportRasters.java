@@ -86,6 +86,16 @@ final class ExportRasters implements PhotoRasters {
         }
 
         @Override
+        public void letterEdge(Op.LetterEdge edge) {
+            // Takes nothing.
+        }
+
+        @Override
+        public void letterShade(Op.LetterShade shade) {
+            // Takes nothing.
+        }
+
+        @Override
         public void softImage(Op.SoftImage soft) {
             // It is reduced until little is left.
         }

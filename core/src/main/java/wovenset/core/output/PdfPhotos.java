@@ -82,6 +82,16 @@ final class PdfPhotos implements PdfImages {
             }
 
             @Override
+            public void letterEdge(Op.LetterEdge edge) {
+                // Shows no photo.
+            }
+
+            @Override
+            public void letterShade(Op.LetterShade shade) {
+                // Shows no photo.
+            }
+
+            @Override
             public void softImage(Op.SoftImage soft) {
                 // Has pixels of its own.
             }

@@ -13,12 +13,13 @@ import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import wovenset.core.display.Op;
 import wovenset.core.geometry.Affine;
+import wovenset.core.geometry.BoxMm;
 import wovenset.core.geometry.ShapeMm;
 import wovenset.core.ink.Blend;
 import wovenset.core.ink.Paint;
-import wovenset.core.words.Typefaces;
 
 /**
  * Draws operations on pixels. The graphics' user space is that of the operations; it is left as it was found.
@@ -157,14 +158,17 @@ final class RasterBackend implements Op.Visitor {
 
     @Override
     public void shade(Op.Shade shade) {
+        soft(shade.ink(), (toDevice, region) -> SoftMask.picture(shade, toDevice, region));
+    }
+
+    private void soft(BoxMm ink, BiFunction<AffineTransform, Rectangle, BufferedImage> drawn) {
         AffineTransform toDevice = graphics.getTransform();
-        Rectangle region = toDevice.createTransformedShape(shade.ink().rectangle())
-                .getBounds()
-                .intersection(deviceClip());
+        Rectangle region =
+                toDevice.createTransformedShape(ink.rectangle()).getBounds().intersection(deviceClip());
         if (region.isEmpty()) {
             return;
         }
-        BufferedImage picture = SoftMask.picture(shade, toDevice, region);
+        BufferedImage picture = drawn.apply(toDevice, region);
         graphics.setTransform(new AffineTransform());
         graphics.drawImage(picture, region.x, region.y, null);
         graphics.setTransform(toDevice);
@@ -232,10 +236,18 @@ final class RasterBackend implements Op.Visitor {
     /** Filled outlines, which stand exactly where they do in print at any scale. */
     @Override
     public void glyphs(Op.Glyphs line) {
-        double size = line.sizePt() * 25.4 / 72;
-        AffineTransform place = AffineTransform.getTranslateInstance(line.x(), line.y());
-        place.scale(size, size);
         graphics.setColor(line.colour().awt());
-        graphics.fill(place.createTransformedShape(Typefaces.outline(line.setting(), line.text())));
+        graphics.fill(LetterShapes.of(line));
+    }
+
+    @Override
+    public void letterEdge(Op.LetterEdge edge) {
+        graphics.setColor(edge.colour().awt());
+        graphics.fill(LetterShapes.of(edge));
+    }
+
+    @Override
+    public void letterShade(Op.LetterShade shade) {
+        soft(shade.ink(), (toDevice, region) -> SoftMask.picture(shade, toDevice, region));
     }
 }

@@ -9,6 +9,7 @@ import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
 import java.awt.image.DataBufferInt;
 import wovenset.core.display.Op;
+import wovenset.core.ink.Rgb;
 
 /**
  * How much of each pixel a shape with a soft edge covers: the shape's own cover convolved with a Gaussian of σ pixels.
@@ -157,12 +158,23 @@ public final class SoftMask {
 
     /** A picture of this region of the device in the shade's colour, as solid as it is covered. */
     public static BufferedImage picture(Op.Shade shade, AffineTransform toDevice, Rectangle region) {
-        double sigma = shade.sigmaMm() * Math.sqrt(Math.abs(toDevice.getDeterminant()));
-        SoftMask mask = of(toDevice.createTransformedShape(shade.shape().path()), region, sigma);
+        return picture(shade.shape().path(), shade.sigmaMm(), shade.colour(), shade.strength(), toDevice, region);
+    }
+
+    /** The same of letters. */
+    public static BufferedImage picture(Op.LetterShade shade, AffineTransform toDevice, Rectangle region) {
+        return picture(
+                LetterShapes.of(shade.line()), shade.sigmaMm(), shade.colour(), shade.strength(), toDevice, region);
+    }
+
+    private static BufferedImage picture(
+            Shape shape, double sigmaMm, Rgb colour, double solid, AffineTransform toDevice, Rectangle region) {
+        double sigma = sigmaMm * Math.sqrt(Math.abs(toDevice.getDeterminant()));
+        SoftMask mask = of(toDevice.createTransformedShape(shape), region, sigma);
         BufferedImage picture = new BufferedImage(region.width, region.height, BufferedImage.TYPE_INT_ARGB);
         int[] pixels = ((DataBufferInt) picture.getRaster().getDataBuffer()).getData();
-        int rgb = shade.colour().awt().getRGB() & 0xffffff;
-        float strength = (float) (255 * shade.strength());
+        int rgb = colour.awt().getRGB() & 0xffffff;
+        float strength = (float) (255 * solid);
         float[] line = new float[mask.width];
         for (int y = 0; y < region.height; y++) {
             mask.blend(region.y + y, line);

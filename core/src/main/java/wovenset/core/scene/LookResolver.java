@@ -61,7 +61,7 @@ final class LookResolver {
                 style.corners(),
                 frame.outline() instanceof Outline.Rect ? style.foot().mm() : 0,
                 effects,
-                fall(style, effects, place.turnDegrees()),
+                fall(frame, style, effects, place.turnDegrees()),
                 frame.look().opacity(),
                 photo(frame, place),
                 frame.fill() instanceof Fill.Ornament ornament
@@ -86,9 +86,12 @@ final class LookResolver {
     }
 
     /** Seen from the frame: however it is turned, its shadow falls away from the light. */
-    private FrameLook.Fall fall(FrameStyle style, List<Effect> effects, double turnDegrees) {
+    private FrameLook.Fall fall(Frame frame, FrameStyle style, List<Effect> effects, double turnDegrees) {
         boolean lit = effects.stream().anyMatch(effect -> effect instanceof Shadow || effect instanceof InnerShadow)
-                || style.bands().stream().anyMatch(band -> band.bevel().isPositive());
+                || style.bands().stream().anyMatch(band -> band.bevel().isPositive())
+                || frame.ownWords()
+                        .flatMap(words -> words.style().finish().shadow())
+                        .isPresent();
         Light light = piece.styles().light();
         return lit ? new FrameLook.Fall(light.right(1, turnDegrees), light.down(1, turnDegrees)) : FrameLook.Fall.NONE;
     }

@@ -23,7 +23,8 @@ public record TextStyle(
         double tracking,
         Align align,
         Stand stand,
-        Rgb colour) {
+        Rgb colour,
+        TextFinish finish) {
     public static final double SMALLEST = 4;
     public static final double LARGEST = 800;
     /** A point is a 72nd of an inch. */
@@ -71,7 +72,8 @@ public record TextStyle(
                 0,
                 Align.CENTRE,
                 Stand.MIDDLE,
-                Rgb.INK);
+                Rgb.INK,
+                TextFinish.PLAIN);
     }
 
     /** Words to read that suit a page of this size. */
@@ -86,7 +88,8 @@ public record TextStyle(
                 0,
                 Align.LEFT,
                 Stand.MIDDLE,
-                Rgb.INK);
+                Rgb.INK,
+                TextFinish.PLAIN);
     }
 
     private static double share(Format format, int part) {
@@ -105,7 +108,8 @@ public record TextStyle(
 
     /** In other letters and another colour, of the same measures. */
     public TextStyle withFace(String newTypeface, Weight newWeight, Slant newSlant, Rgb newColour) {
-        return new TextStyle(newTypeface, newWeight, newSlant, sizePt, leading, tracking, align, stand, newColour);
+        return new TextStyle(
+                newTypeface, newWeight, newSlant, sizePt, leading, tracking, align, stand, newColour, finish);
     }
 
     /** What becomes of it when the style that it follows changes: all in which it did not differ. */
@@ -119,7 +123,8 @@ public record TextStyle(
                 tracking == before.tracking ? after.tracking : tracking,
                 align == before.align ? after.align : align,
                 stand == before.stand ? after.stand : stand,
-                colour.equals(before.colour) ? after.colour : colour);
+                colour.equals(before.colour) ? after.colour : colour,
+                finish.following(before.finish, after.finish));
     }
 
     /** In another size, as near as there is. */
@@ -134,6 +139,7 @@ public record TextStyle(
                 tracking,
                 align,
                 stand,
-                colour);
+                colour,
+                finish);
     }
 }

@@ -170,6 +170,30 @@ class PdfAndPngTest {
     }
 
     @Test
+    void papersLinesAndAPhotoAsTheGroundAreTheSameInPdfAndPng() throws IOException, InterruptedException {
+        Piece sheet = Sheets.papersSheet();
+        checkPdfAndPngAgree(sheet, 127, first(sheet).frames().size());
+        BufferedImage[] both = pdfAndPng(sheet, 127);
+        assertThat(Likeness.of(both[0], both[1])).isGreaterThanOrEqualTo(0.98);
+        assertThat(Likeness.colourDistance(both[0], both[1])).isLessThan(1.5);
+        Path kept = Path.of("target", "all-papers.png");
+        Files.copy(make(sheet, request(Kind.PNG, 1, 127)).file(), kept, StandardCopyOption.REPLACE_EXISTING);
+    }
+
+    /** Edges, shadows and grounds of words, straight, in columns and on a curve. */
+    @Test
+    void finishedWordsAreTheSameInPdfAndPng() throws IOException, InterruptedException {
+        Piece sheet = Sheets.wordsSheet();
+        checkPdfAndPngAgree(sheet, 127, first(sheet).frames().size());
+        Path kept = Path.of("target", "all-words.png");
+        Files.copy(make(sheet, request(Kind.PNG, 1, 127)).file(), kept, StandardCopyOption.REPLACE_EXISTING);
+        Path pdf = make(sheet, request(Kind.PDF, 1, 300)).file();
+        Path text = folder.resolve("finished.txt");
+        Tool.run("pdftotext", pdf.toString(), text.toString());
+        assertThat(Files.readString(text)).containsOnlyOnce("Edged all round").containsOnlyOnce("Shadow below");
+    }
+
+    @Test
     void everyBlendIsTheSameInPdfAndPng() throws IOException, InterruptedException {
         Piece grid = Sheets.sheet(4, 2);
         Piece sheet = applied(grid, new Edit.ReleasePage(first(grid).id()));

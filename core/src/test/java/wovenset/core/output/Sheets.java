@@ -29,8 +29,13 @@ import wovenset.core.piece.Piece;
 import wovenset.core.style.Band;
 import wovenset.core.style.Course;
 import wovenset.core.style.FrameStyle;
+import wovenset.core.style.Ground;
+import wovenset.core.style.Mount;
 import wovenset.core.style.Outline;
+import wovenset.core.style.Rule;
+import wovenset.core.style.ShippedMounts;
 import wovenset.core.style.ShippedStyles;
+import wovenset.core.style.TextFinish;
 import wovenset.core.style.TextStyle;
 import wovenset.core.style.effect.InnerShadow;
 import wovenset.core.style.effect.Shadow;
@@ -103,6 +108,7 @@ final class Sheets {
                             Optional.of(TextStyle.Align.CENTRE),
                             Optional.empty(),
                             Optional.empty(),
+                            Optional.empty(),
                             Optional.of(courses.get(i))));
         }
         return piece;
@@ -122,6 +128,89 @@ final class Sheets {
                 .fitted(isWords ? 33.0 / 28 : own.width() / own.height());
         return applied(
                 piece, move(piece, frame.id(), free(box.x(), box.y(), box.width(), Math.max(2, box.height()), 0)));
+    }
+
+    /** All papers that ship, all kinds of lines, a box, and a photo as the ground. */
+    static Piece papersSheet() {
+        Piece piece = sheet(4, 2);
+        UUID page = first(piece).id();
+        List<UUID> cells = frames(piece);
+        List<Mount> mounts = ShippedMounts.of(piece.format());
+        for (int i = 0; i < mounts.size(); i++) {
+            piece = applied(piece, new Edit.MountItems(page, List.of(cells.get(i)), mounts.get(i)));
+        }
+        double at = 10;
+        for (Rule.Stroke stroke : Rule.Stroke.values()) {
+            piece = applied(piece, new Edit.AddRule(page, new Rule(Rgb.INK, mm(1.5), stroke)));
+            piece = applied(piece, move(piece, last(piece).id(), free(at, 98, 50, 4, at / 58)));
+            at += 58;
+        }
+        UUID entry = piece.entries().iterator().next().id();
+        return applied(
+                piece,
+                new Edit.AddBox(page, new Paint.Gradient(new Rgb("#ffffff"), new Rgb("#d0c0a0"), 90)),
+                new Edit.SetGround(page, new Ground.Pictured(entry, mm(12), new Rgb("#ffffff"), 0.35)));
+    }
+
+    /** Each kind of finish that words have, alone and all together, straight and on a curve; and three columns. */
+    static Piece wordsSheet() {
+        Piece empty = Pieces.piece(Pieces.grid(1, 1, 10, 5), 1);
+        UUID page = first(empty).id();
+        Piece piece = applied(
+                empty, new Edit.ReleasePage(page), new Edit.SetCommonGround(new Paint.Solid(new Rgb("#8fb0c4"))));
+        Optional<TextFinish.Edge> edge = Optional.of(new TextFinish.Edge(mm(0.6), new Rgb("#fffdf8")));
+        Optional<Shadow> shadow = Optional.of(new Shadow(mm(1), mm(1.5), 0.6, Rgb.INK));
+        Optional<TextFinish.Panel> panel = Optional.of(new TextFinish.Panel(new Rgb("#fffdf8"), 0.7, mm(3), mm(2)));
+        Optional<TextFinish.Columns> three = Optional.of(new TextFinish.Columns(3, mm(5)));
+        String prose =
+                "The wind came in from the point before breakfast. ".repeat(7).strip();
+        piece = words(
+                piece, free(10, 10, 130, 25), "Edged all round", 34, finish(edge, Optional.empty()), Course.STRAIGHT);
+        piece = words(
+                piece, free(155, 10, 130, 25), "Shadow below", 34, finish(Optional.empty(), shadow), Course.STRAIGHT);
+        piece = words(piece, free(10, 50, 130, 40), "Both, bent", 34, finish(edge, shadow), new Course.Arc(70));
+        piece = words(
+                piece,
+                free(155, 55, 130, 25),
+                "On a ground",
+                30,
+                new TextFinish(Optional.empty(), shadow, panel, Optional.empty(), false),
+                Course.STRAIGHT);
+        return words(
+                piece,
+                free(15, 105, 270, 80),
+                prose,
+                14,
+                new TextFinish(Optional.empty(), Optional.empty(), panel, three, true),
+                Course.STRAIGHT);
+    }
+
+    private static TextFinish finish(Optional<TextFinish.Edge> edge, Optional<Shadow> shadow) {
+        return new TextFinish(edge, shadow, Optional.empty(), Optional.empty(), false);
+    }
+
+    private static Piece words(
+            Piece piece, Placement.Free place, String text, double sizePt, TextFinish finish, Course course) {
+        UUID page = first(piece).id();
+        Piece added = applied(piece, new Edit.AddWords(page, Edit.WordsPlace.FREE, Optional.of(text)));
+        UUID frame = last(added).id();
+        return applied(
+                added,
+                move(added, frame, place),
+                new Edit.DressWords(
+                        page,
+                        List.of(frame),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.of(sizePt),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.of(new Rgb("#2f4b7c")),
+                        Optional.of(finish),
+                        Optional.of(course)));
     }
 
     static Piece formsSheet() {

@@ -65,6 +65,7 @@ import wovenset.core.style.Sheet;
 import wovenset.core.style.StyleDifference;
 import wovenset.core.style.StyleSheet;
 import wovenset.core.style.StyleUse;
+import wovenset.core.style.TextFinish;
 import wovenset.core.style.TextStyle;
 import wovenset.core.style.effect.Effect;
 import wovenset.core.style.effect.Fastening;
@@ -340,7 +341,19 @@ public final class RandomPieces {
                 random.nextInt(4) / 10.0,
                 any(TextStyle.Align.values()),
                 any(TextStyle.Stand.values()),
-                colour());
+                colour(),
+                finish());
+    }
+
+    private TextFinish finish() {
+        return random.nextBoolean()
+                ? TextFinish.PLAIN
+                : new TextFinish(
+                        Optional.of(new TextFinish.Edge(length(0, 9), colour())),
+                        Optional.of(new Shadow(length(0, 9), length(0, 20), random.nextDouble(), colour())),
+                        Optional.of(new TextFinish.Panel(colour(), random.nextDouble(), length(0, 20), length(0, 9))),
+                        Optional.of(new TextFinish.Columns(2 + random.nextInt(4), length(0, 20))),
+                        random.nextBoolean());
     }
 
     private Fill fill(Entries entries, List<SharedPicture> pictures) {

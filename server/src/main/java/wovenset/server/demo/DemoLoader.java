@@ -42,6 +42,7 @@ import wovenset.core.style.Band;
 import wovenset.core.style.CaptionStyle;
 import wovenset.core.style.Corners;
 import wovenset.core.style.FrameStyle;
+import wovenset.core.style.ShippedMounts;
 import wovenset.core.style.ShippedStyles;
 import wovenset.core.words.Typefaces;
 import wovenset.server.WovensetProperties;
@@ -155,6 +156,14 @@ class DemoLoader implements ApplicationRunner {
                 editor.edit(new Edit.PatchItems(id, List.of(frame), new ItemChange.SetCrop(crop)));
             }
         }
+        mount(editor, id, page);
+    }
+
+    private static void mount(Editor editor, UUID id, DemoPiece.DemoPage page) {
+        List<UUID> frames = editor.last().slotted().stream().map(Frame::id).toList();
+        ShippedMounts.of(editor.piece.piece().format()).stream()
+                .filter(mount -> mount.name().equals(page.mount()))
+                .forEach(mount -> editor.edit(new Edit.MountItems(id, frames, mount)));
     }
 
     private static void add(Editor editor, UUID page, DemoPiece.DemoOrnament demo, Map<String, PhotoId> photos) {
@@ -188,6 +197,7 @@ class DemoLoader implements ApplicationRunner {
                     page,
                     List.of(id),
                     face,
+                    Optional.empty(),
                     Optional.empty(),
                     Optional.empty(),
                     Optional.empty(),

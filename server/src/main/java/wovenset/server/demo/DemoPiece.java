@@ -47,6 +47,7 @@ record DemoPiece(
     /**
      * @param word whose letters are frames for the first photos, in the place of cells; null for cells
      * @param ornaments in the place of cells; null for cells
+     * @param mount the name of papers that ship, under all frames; null for none
      */
     record DemoPage(
             @Nullable String word,
@@ -54,7 +55,8 @@ record DemoPiece(
             int columns,
             String gap,
             List<DemoFrame> frames,
-            @Nullable List<DemoOrnament> ornaments) {}
+            @Nullable List<DemoOrnament> ornaments,
+            @Nullable String mount) {}
 
     /**
      * An ornament in its own proportion.

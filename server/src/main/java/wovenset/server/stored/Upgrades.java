@@ -89,7 +89,8 @@ public final class Upgrades {
     }
 
     /**
-     * Version 8: left and right pages may have different grounds, pictures may lie on papers, and words may share styles. The tree is
+     * Version 8: left and right pages may have different grounds, pictures may lie on papers, words may share styles and
+     * have a finish. The tree is
      * changed, wherever in it these are.
      *
      * @return the same tree
@@ -103,6 +104,9 @@ public final class Upgrades {
             object.putObject("grounds").set("usual", ground);
             object.putArray("mounts");
             object.putArray("texts");
+        }
+        if (tree instanceof ObjectNode object && object.has("leading") && object.has("stand")) {
+            object.putObject("finish").put("hyphenated", false);
         }
         tree.forEach(Upgrades::papersAndGrounds);
         return tree;

@@ -101,7 +101,9 @@ class DocumentsTest {
     }
 
     private static String papersAndGrounds(String version7) {
-        return version7.replaceAll(
+        String finished = version7.replaceAll(
+                "(\"stand\":\"\\w+\",\"colour\":\"#\\w+\"[^}]*)}", "$1,\"finish\":{\"hyphenated\":false}}");
+        return finished.replaceAll(
                 "(\"lines\":\\d+}),\"ground\":(\\{[^}]*})", "$1,\"grounds\":{\"usual\":$2},\"mounts\":[],\"texts\":[]");
     }
 

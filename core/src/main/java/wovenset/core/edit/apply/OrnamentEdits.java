@@ -29,6 +29,7 @@ import wovenset.core.piece.Piece;
 import wovenset.core.said.Doing;
 import wovenset.core.said.Reason;
 import wovenset.core.style.Outline;
+import wovenset.core.style.TextFinish;
 import wovenset.core.style.TextStyle;
 
 /** Edits of ornaments and of rings round photos. */
@@ -83,7 +84,8 @@ final class OrnamentEdits {
                 title.tracking(),
                 TextStyle.Align.CENTRE,
                 TextStyle.Stand.MIDDLE,
-                drawing.picture().isDark() ? Rgb.PAPER : Rgb.INK);
+                drawing.picture().isDark() ? Rgb.PAPER : Rgb.INK,
+                TextFinish.PLAIN);
     }
 
     /** Of the page's shorter side, how large drawings are that nobody has sized; lines and ribbons by their width. */

@@ -177,7 +177,8 @@ final class WordsEdits {
                 edit.tracking().orElse(old.tracking()),
                 edit.align().orElse(old.align()),
                 edit.stand().orElse(old.stand()),
-                edit.colour().orElse(old.colour()));
+                edit.colour().orElse(old.colour()),
+                edit.finish().orElse(old.finish()));
         return words.withStyle(style).withCourse(edit.course().orElse(words.course()));
     }
 

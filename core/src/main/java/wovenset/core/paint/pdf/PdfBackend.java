@@ -21,6 +21,7 @@ import wovenset.core.geometry.BoxMm;
 import wovenset.core.geometry.ShapeMm;
 import wovenset.core.ink.Blend;
 import wovenset.core.ink.Paint;
+import wovenset.core.paint.LetterShapes;
 import wovenset.core.paint.PaintPicture;
 import wovenset.core.paint.SoftMask;
 
@@ -157,10 +158,25 @@ public final class PdfBackend implements Op.Visitor {
     /** Pixels: a soft edge needs few of them. */
     @Override
     public void shade(Op.Shade shade) {
+        BoxPicture picture = BoxPicture.soft(shade.ink(), shade.sigmaMm());
+        soft(SoftMask.picture(shade, picture.toPixels(), picture.pixels()), picture);
+    }
+
+    @Override
+    public void letterShade(Op.LetterShade shade) {
+        BoxPicture picture = BoxPicture.soft(shade.ink(), shade.sigmaMm());
+        soft(SoftMask.picture(shade, picture.toPixels(), picture.pixels()), picture);
+    }
+
+    private void soft(BufferedImage drawn, BoxPicture picture) {
+        written(() -> content.drawImage(LosslessFactory.createFromImage(document, drawn), picture.place()));
+    }
+
+    @Override
+    public void letterEdge(Op.LetterEdge edge) {
         written(() -> {
-            BoxPicture picture = BoxPicture.soft(shade.ink(), shade.sigmaMm());
-            BufferedImage drawn = SoftMask.picture(shade, picture.toPixels(), picture.pixels());
-            content.drawImage(LosslessFactory.createFromImage(document, drawn), picture.place());
+            content.setNonStrokingColor(edge.colour().awt());
+            PdfPaths.fill(content, LetterShapes.of(edge));
         });
     }
 

@@ -3,7 +3,6 @@ package wovenset.core.paint.pdf;
 import java.awt.Font;
 import java.awt.font.FontRenderContext;
 import java.awt.font.GlyphVector;
-import java.awt.geom.AffineTransform;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -13,6 +12,7 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.util.Matrix;
 import wovenset.core.display.Op;
+import wovenset.core.paint.LetterShapes;
 import wovenset.core.style.TextStyle;
 import wovenset.core.words.Typefaces;
 
@@ -103,10 +103,7 @@ final class PdfWords {
 
     private void outlined(Op.Glyphs line) throws IOException {
         says(content, line.text());
-        double size = line.sizePt() * TextStyle.MM_PER_PT;
-        AffineTransform place = AffineTransform.getTranslateInstance(line.x(), line.y());
-        place.scale(size, size);
-        PdfPaths.fill(content, place.createTransformedShape(Typefaces.outline(line.setting(), line.text())));
+        PdfPaths.fill(content, LetterShapes.of(line));
         content.endMarkedContent();
     }
 }

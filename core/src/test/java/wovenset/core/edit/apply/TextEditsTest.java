@@ -60,6 +60,7 @@ class TextEditsTest {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.of(new Rgb(colour)),
+                Optional.empty(),
                 Optional.empty());
     }
 

@@ -70,6 +70,7 @@ class WordsEditsTest {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
     }
 
@@ -239,6 +240,7 @@ class WordsEditsTest {
                                 Optional.of(align),
                                 Optional.of(stand),
                                 Optional.of(new Rgb("#a4373a")),
+                                Optional.empty(),
                                 Optional.empty()));
                 FrameScene scene = scene(dressed).frames().get(4);
                 Op.Glyphs line = (Op.Glyphs) scene.resolved().ops().get(0);
