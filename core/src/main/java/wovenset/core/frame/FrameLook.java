@@ -15,6 +15,7 @@ import wovenset.core.style.CaptionStyle;
 import wovenset.core.style.Corners;
 import wovenset.core.style.Course;
 import wovenset.core.style.EdgeRun;
+import wovenset.core.style.Language;
 import wovenset.core.style.Outline;
 import wovenset.core.style.Rule;
 import wovenset.core.style.TextStyle;
@@ -86,8 +87,12 @@ public record FrameLook(
     /** A drawing in the colours of its parts. */
     public record Ornament(Drawing drawing, List<Rgb> colours) {}
 
-    /** Words in the place of a photo. */
-    public record Text(String words, TextStyle style, Course course) {}
+    /**
+     * Words in the place of a photo.
+     *
+     * @param hyphens the language by whose rules words are parted; nothing where they are not
+     */
+    public record Text(String words, TextStyle style, Course course, Optional<Language> hyphens) {}
 
     /** Millimetres beyond each side that touches the trim; zero for sides that do not. */
     public record Reach(double left, double top, double right, double bottom) {

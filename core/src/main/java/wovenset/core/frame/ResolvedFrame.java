@@ -28,9 +28,10 @@ public record ResolvedFrame(List<Op> ops, BoxMm window, Optional<Photo> photo, O
      * The words that fill a frame, or those below it.
      *
      * @param allShown false if some words had to be left out
-     * @param missing signs that the typeface lacks
+     * @param missing signs that no typeface has
+     * @param lenders typefaces that lend signs which the chosen one lacks
      */
-    public record Words(List<String> lines, double sizePt, boolean allShown, String missing) {
+    public record Words(List<String> lines, double sizePt, boolean allShown, String missing, List<String> lenders) {
         public Words {
             lines = List.copyOf(lines);
         }

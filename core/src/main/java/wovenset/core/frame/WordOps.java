@@ -14,6 +14,7 @@ import wovenset.core.style.TextFinish;
 import wovenset.core.style.TextStyle;
 import wovenset.core.words.CurveSetter;
 import wovenset.core.words.FittedWords;
+import wovenset.core.words.Hyphens;
 import wovenset.core.words.Setting;
 import wovenset.core.words.Typefaces;
 import wovenset.core.words.WordFitter;
@@ -68,7 +69,9 @@ final class WordOps {
         curved.op().ifPresent(ops::add);
         CurveSetter.Line line = curved.line();
         List<String> lines = line.text().isEmpty() ? List.of() : List.of(line.text());
-        return new ResolvedFrame.Words(lines, line.sizePt(), line.allShown(), line.missing());
+        Setting setting = Setting.of(look.text().orElseThrow().style());
+        return new ResolvedFrame.Words(
+                lines, line.sizePt(), line.allShown(), line.missing(), Typefaces.lenders(setting.face(), line.text()));
     }
 
     /** Words that fill the frame, in columns as high as each other; bands are of pictures, so there are none around them. */
@@ -79,8 +82,13 @@ final class WordOps {
         double gap = style.finish().columns().map(one -> one.gap().mm()).orElse(0.0);
         double width = Math.max(1, (frame.width() - (columns - 1) * gap) / columns);
         WordFitter.Room room = WordFitter.height(frame.height(), style.leading());
-        FittedWords fitted =
-                WordFitter.fit(text.words(), setting, style.sizePt(), width, size -> columns * room.lines(size));
+        FittedWords fitted = WordFitter.fit(
+                text.words(),
+                setting,
+                style.sizePt(),
+                width,
+                size -> columns * room.lines(size),
+                text.hyphens().map(Hyphens::of).orElse(Hyphens.NONE));
         double sizeMm = fitted.sizePt() * TextStyle.MM_PER_PT;
         double line = style.leading() * sizeMm;
         int rows = (fitted.lines().size() + columns - 1) / columns;
@@ -126,7 +134,8 @@ final class WordOps {
                 fitted.lines().stream().map(FittedWords.Line::text).toList(),
                 fitted.sizePt(),
                 fitted.allShown(),
-                fitted.missing());
+                fitted.missing(),
+                fitted.lenders());
     }
 
     private Optional<ResolvedFrame.Words> caption() {

@@ -20,9 +20,11 @@ import wovenset.core.piece.Piece;
 import wovenset.core.style.Band;
 import wovenset.core.style.EdgeRun;
 import wovenset.core.style.FrameStyle;
+import wovenset.core.style.Language;
 import wovenset.core.style.Light;
 import wovenset.core.style.Mount;
 import wovenset.core.style.Outline;
+import wovenset.core.style.TextStyle;
 import wovenset.core.style.effect.Effect;
 import wovenset.core.style.effect.InnerShadow;
 import wovenset.core.style.effect.Shadow;
@@ -69,7 +71,9 @@ final class LookResolver {
                         : Optional.empty(),
                 frame.fill() instanceof Fill.Painted painted ? Optional.of(painted.paint()) : Optional.empty(),
                 frame.fill() instanceof Fill.Ruled ruled ? Optional.of(ruled.rule()) : Optional.empty(),
-                frame.ownWords().map(words -> new FrameLook.Text(words.text(), words.style(), words.course())),
+                frame.ownWords()
+                        .map(words -> new FrameLook.Text(
+                                words.text(), words.style(), words.course(), hyphens(words.style()))),
                 piece.wordsOf(page, frame),
                 piece.styles().captions());
     }
@@ -83,6 +87,10 @@ final class LookResolver {
                         !shadow.isNone() && style.effect(InnerShadow.class).isEmpty())
                 .ifPresent(effects::add);
         return effects;
+    }
+
+    private Optional<Language> hyphens(TextStyle style) {
+        return style.finish().hyphenated() ? Optional.of(piece.styles().language()) : Optional.empty();
     }
 
     /** Seen from the frame: however it is turned, its shadow falls away from the light. */

@@ -6,7 +6,6 @@ import java.awt.Shape;
 import java.awt.font.FontRenderContext;
 import java.awt.font.LineMetrics;
 import java.awt.font.TextAttribute;
-import java.awt.font.TextLayout;
 import java.awt.geom.AffineTransform;
 import java.io.IOException;
 import java.io.InputStream;
@@ -16,7 +15,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.stream.Collectors;
 
 /**
  * The typefaces that ship with the application (all under the SIL Open Font License), regular, and where they have such letters bold
@@ -113,7 +111,7 @@ public final class Typefaces {
         if (OUTLINES.size() >= MOST_OUTLINES) {
             OUTLINES.clear();
         }
-        return OUTLINES.computeIfAbsent(new Line(setting, line), key -> new TextLayout(
+        return OUTLINES.computeIfAbsent(new Line(setting, line), key -> FallbackFaces.layout(
                         line, spaced(setting, line).deriveFont(SHAPED_AT), EXACT)
                 .getOutline(AffineTransform.getScaleInstance(1 / SHAPED_AT, 1 / SHAPED_AT)));
     }
@@ -146,17 +144,19 @@ public final class Typefaces {
     public static double width(String name, String line) {
         return line.isEmpty()
                 ? 0
-                : new TextLayout(line, font(name).deriveFont(SHAPED_AT), EXACT).getAdvance() / SHAPED_AT;
+                : FallbackFaces.layout(line, font(name).deriveFont(SHAPED_AT), EXACT)
+                                .getAdvance()
+                        / SHAPED_AT;
     }
 
-    /** Signs of a text that a face has no shape for, each once. */
+    /** Signs of a text that neither this face nor any that lends signs has a shape for, each once. */
     public static String missing(String name, String text) {
-        Font face = font(name);
-        return text.codePoints()
-                .distinct()
-                .filter(sign -> !Character.isWhitespace(sign) && !face.canDisplay(sign))
-                .mapToObj(Character::toString)
-                .collect(Collectors.joining());
+        return FallbackFaces.missing(text, font(name));
+    }
+
+    /** The faces that lend signs which this one lacks, each once; empty if it lacks none. */
+    public static List<String> lenders(String name, String text) {
+        return FallbackFaces.lenders(text, font(name));
     }
 
     private record Line(Setting setting, String text) {}

@@ -1,7 +1,10 @@
 package wovenset.core.words;
 
+import java.text.BreakIterator;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.regex.Pattern;
 import wovenset.core.style.TextStyle;
 
 /**
@@ -15,14 +18,20 @@ import wovenset.core.style.TextStyle;
 public final class WordFitter {
     private static final double SMALLEST_SHARE = 0.6;
     private static final double STEP = 0.96;
+    private static final String HYPHEN = "-";
+    /** Scripts that are written without spaces between words. */
+    private static final Pattern UNSPACED =
+            Pattern.compile("[\\p{IsHan}\\p{IsHiragana}\\p{IsKatakana}\\p{IsHangul}\\p{IsThai}]");
     /** Of headings and captions; in longer text a short last line is no fault. */
     private static final int FEW_LINES = 4;
 
     private final String text;
     private final Setting setting;
     private final double widthMm;
+    private final Hyphens hyphens;
 
-    private WordFitter(String text, Setting setting, double widthMm) {
+    private WordFitter(String text, Setting setting, double widthMm, Hyphens hyphens) {
+        this.hyphens = hyphens;
         this.text = text;
         this.setting = setting;
         this.widthMm = widthMm;
@@ -50,7 +59,9 @@ public final class WordFitter {
 
     /** How many lines these words take at a size, however many that are. */
     public static int lines(String text, Setting setting, double sizePt, double widthMm) {
-        return new WordFitter(text.strip(), setting, widthMm).lines(sizePt).size();
+        return new WordFitter(text.strip(), setting, widthMm, Hyphens.NONE)
+                .lines(sizePt)
+                .size();
     }
 
     /**
@@ -58,8 +69,14 @@ public final class WordFitter {
      * @param room how many of them there are
      */
     public static FittedWords fit(String text, Setting setting, double sizePt, double widthMm, Room room) {
+        return fit(text, setting, sizePt, widthMm, room, Hyphens.NONE);
+    }
+
+    /** The same with words that may be parted at the ends of lines. */
+    public static FittedWords fit(
+            String text, Setting setting, double sizePt, double widthMm, Room room, Hyphens hyphens) {
         String missing = Typefaces.missing(setting.face(), text);
-        WordFitter fitter = new WordFitter(text.strip(), setting, widthMm);
+        WordFitter fitter = new WordFitter(text.strip(), setting, widthMm, hyphens);
         double size = sizePt;
         List<String> broken = fitter.lines(size);
         while (broken.size() > room.lines(size) && size * STEP >= sizePt * SMALLEST_SHARE) {
@@ -75,7 +92,8 @@ public final class WordFitter {
                         .toList(),
                 used,
                 allShown,
-                missing);
+                missing,
+                Typefaces.lenders(setting.face(), text));
     }
 
     /** The last of these lines ends in an ellipsis. */
@@ -101,16 +119,21 @@ public final class WordFitter {
         List<String> result = new ArrayList<>();
         String line = "";
         boolean broken = false;
-        for (String word : words.split("\\s+")) {
-            String longer = line.isEmpty() ? word : line + " " + word;
+        boolean parts = false;
+        for (Piece piece : pieces(words)) {
+            String word = piece.text;
+            String longer = piece.spaced ? joined(line, word) : line + word;
             if (width(longer, size) <= widthMm) {
                 line = longer;
                 continue;
             }
-            if (!line.isEmpty()) {
-                result.add(line);
+            int parted = piece.spaced ? parted(line, word, size) : 0;
+            String before = parted == 0 ? line : joined(line, word.substring(0, parted) + HYPHEN);
+            if (!before.isEmpty()) {
+                result.add(before);
             }
-            line = word;
+            line = word.substring(parted);
+            parts |= parted > 0;
             while (width(line, size) > widthMm && line.codePointCount(0, line.length()) > 1) {
                 int end = fitting(line, size);
                 result.add(line.substring(0, end));
@@ -119,10 +142,52 @@ public final class WordFitter {
             }
         }
         result.add(line);
-        if (!broken && result.size() > 1 && result.size() <= FEW_LINES) {
+        if (!broken && !parts && result.size() > 1 && result.size() <= FEW_LINES) {
             company(result, size);
         }
         return result;
+    }
+
+    /**
+     * What a line may end before.
+     *
+     * @param spaced whether a space stands between it and what is before it
+     */
+    private record Piece(String text, boolean spaced) {}
+
+    /** Words between spaces; in scripts that have none, what may stand at a line's end by their rules (Unicode Standard Annex 14). */
+    private static List<Piece> pieces(String words) {
+        List<Piece> pieces = new ArrayList<>();
+        for (String word : words.split("\\s+")) {
+            if (!UNSPACED.matcher(word).find()) {
+                pieces.add(new Piece(word, true));
+                continue;
+            }
+            BreakIterator breaks = BreakIterator.getLineInstance(Locale.ROOT);
+            breaks.setText(word);
+            int from = 0;
+            for (int to = breaks.next(); to != BreakIterator.DONE; to = breaks.next()) {
+                pieces.add(new Piece(word.substring(from, to), from == 0));
+                from = to;
+            }
+        }
+        return pieces;
+    }
+
+    private static String joined(String line, String word) {
+        return line.isEmpty() ? word : line + " " + word;
+    }
+
+    /** Before which char of a word it is parted so that as much of it as possible stands on this line; 0 for nothing of it. */
+    private int parted(String line, String word, double size) {
+        List<Integer> points = hyphens.points(word);
+        for (int i = points.size() - 1; i >= 0; i--) {
+            int at = points.get(i);
+            if (width(joined(line, word.substring(0, at) + HYPHEN), size) <= widthMm) {
+                return at;
+            }
+        }
+        return 0;
     }
 
     /** A word that is alone on the last line gets the one before it, where that one leaves no other alone. */

@@ -164,7 +164,7 @@ class SceneResolverTest {
         Piece piece = words(placed(piece(grid(1, 2, 10, 5), 1), 1), CaptionStyle.Show.ALWAYS);
         Piece wrong = applied(
                 piece,
-                new Edit.CaptionEntry(entry(piece, 1), "風 " + "long ".repeat(99)),
+                new Edit.CaptionEntry(entry(piece, 1), "ᚠ " + "long ".repeat(99)),
                 new Edit.SetFormat(Pieces.format(400, 300)));
         List<Finding> found = PageCheck.of(scene(wrong), new SharpnessLimits(2000, 1900));
         assertThat(found)

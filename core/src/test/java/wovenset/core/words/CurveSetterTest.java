@@ -87,9 +87,9 @@ class CurveSetterTest {
         assertThat(CurveSetter.set("e\u0301a", Setting.plain("Alegreya"), 20, line, TextStyle.Align.LEFT)
                         .signs())
                 .hasSize(2);
-        assertThat(CurveSetter.set("a\u2603", Setting.plain("Alegreya"), 20, line, TextStyle.Align.LEFT)
+        assertThat(CurveSetter.set("a\u16a0", Setting.plain("Alegreya"), 20, line, TextStyle.Align.LEFT)
                         .missing())
-                .isEqualTo("\u2603");
+                .isEqualTo("\u16a0");
         assertThat(CurveSetter.set("  \n ", Setting.plain("Alegreya"), 20, line, TextStyle.Align.LEFT)
                         .signs())
                 .isEmpty();

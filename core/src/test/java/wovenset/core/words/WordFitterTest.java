@@ -10,6 +10,7 @@ import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.StringLength;
 import org.junit.jupiter.api.Test;
+import wovenset.core.style.Language;
 
 class WordFitterTest {
     private static final Setting FACE = Setting.plain("Source Sans 3");
@@ -81,8 +82,8 @@ class WordFitterTest {
 
     @Test
     void namesSignsThatTheTypefaceLacks() {
-        assertThat(WordFitter.fit("Drachen 🪁 im Wind 風", FACE, 10, 80, 1).missing())
-                .isEqualTo("🪁風");
+        assertThat(WordFitter.fit("Drachen ᚠ im Wind 𒀀", FACE, 10, 80, 1).missing())
+                .isEqualTo("ᚠ𒀀");
         assertThat(WordFitter.fit("Über Ærø, žluťoučký", FACE, 10, 80, 1).missing())
                 .isEmpty();
     }
@@ -114,5 +115,60 @@ class WordFitterTest {
         });
         // A typeface with one face only is set in it, whatever is asked for.
         assertThat(Typefaces.face("Pacifico", true, true)).isEqualTo("Pacifico");
+    }
+
+    private static List<String> parted(String text, double widthMm, Hyphens hyphens) {
+        return WordFitter.fit(text, FACE, 10, widthMm, size -> 60, hyphens).lines().stream()
+                .map(FittedWords.Line::text)
+                .toList();
+    }
+
+    @Test
+    void wordsArePartedByTheRulesOfTheirLanguage() {
+        assertThat(parted("Fotobuchseite", 20, Hyphens.of(Language.GERMAN))).containsExactly("Fotobuch-", "seite");
+        assertThat(parted("photographie", 16, Hyphens.of(Language.FRENCH))).containsExactly("photogra-", "phie");
+        assertThat(parted("The hyphenation", 22, Hyphens.of(Language.ENGLISH))).containsExactly("The hyphena-", "tion");
+        assertThat(parted("fotografía", 14, Hyphens.of(Language.SPANISH))).containsExactly("fotogra-", "fía");
+    }
+
+    /** Whatever the language and the width: nothing is lost, no line is too wide, and few letters are never alone. */
+    @Property(tries = 200)
+    void partedWordsAreWhole(@ForAll Language language, @ForAll @DoubleRange(min = 12, max = 60) double widthMm) {
+        String text = "Eleven photographs remembering extraordinary windmill afternoons, Donaudampfschifffahrt!";
+        List<String> lines = parted(text, widthMm, Hyphens.of(language));
+        String joined = String.join(" ", lines).replace("- ", "");
+        assertThat(joined.replace(" ", "")).isEqualTo(text.replace(" ", ""));
+        for (String line : lines) {
+            assertThat(FACE.width(line) * 10 * 25.4 / 72).isLessThanOrEqualTo(widthMm + 1e-6);
+        }
+    }
+
+    @Test
+    void signsThatTheTypefaceLacksAreLentByOthers() {
+        FittedWords lent = WordFitter.fit("Drachen 🪁 im Wind 風, سلام, שלום, नमस्ते", FACE, 10, 200, 1);
+        assertThat(lent.missing()).isEmpty();
+        assertThat(lent.lenders())
+                .containsExactly("Noto Emoji", "Noto Sans SC", "Noto Naskh Arabic", "Noto Sans Hebrew", "Noto Sans");
+        assertThat(WordFitter.fit("Last boat home", FACE, 10, 80, 1).lenders()).isEmpty();
+    }
+
+    /** Letters of one word take each other's forms, and a family is one sign, as a shaper of its own would have it. */
+    @Test
+    void lentSignsAreShapedTogether() {
+        assertThat(FACE.width("سلام"))
+                .isLessThan(0.85 * (FACE.width("س") + FACE.width("ل") + FACE.width("ا") + FACE.width("م")));
+        assertThat(FACE.width("👨‍👩‍👧")).isLessThan(1.5 * FACE.width("👨"));
+        assertThat(Typefaces.outline(FACE, "नमस्ते").getBounds2D().getWidth()).isPositive();
+    }
+
+    /** No line begins with a full stop or a small kana, and none is broken within a word of Latin letters. */
+    @Test
+    void scriptsWithoutSpacesAreBrokenByTheirRules() {
+        List<String> lines = parted("夏の凧。ちょっと休みます。風が強い日。", 22, Hyphens.NONE);
+        assertThat(String.join("", lines)).isEqualTo("夏の凧。ちょっと休みます。風が強い日。");
+        assertThat(lines)
+                .hasSizeGreaterThan(2)
+                .allSatisfy(line -> assertThat(line).doesNotStartWith("。").doesNotStartWith("ょ"));
+        assertThat(parted("凧kites凧", 10, Hyphens.NONE)).contains("kites");
     }
 }

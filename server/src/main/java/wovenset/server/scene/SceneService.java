@@ -175,7 +175,8 @@ public class SceneService {
                 .orElse(null);
         SceneView.WordsView words = frame.resolved()
                 .words()
-                .map(one -> new SceneView.WordsView(one.lines(), one.sizePt(), one.allShown(), one.missing()))
+                .map(one -> new SceneView.WordsView(
+                        one.lines(), one.sizePt(), one.allShown(), one.missing(), one.lenders()))
                 .orElse(null);
         return new SceneView.FrameView(
                 frame.frameId(),

@@ -100,5 +100,6 @@ public record SceneView(
             Subject subject) {}
 
     /** @param missing signs that the typeface lacks */
-    public record WordsView(List<String> lines, double sizePt, boolean allShown, String missing) {}
+    public record WordsView(
+            List<String> lines, double sizePt, boolean allShown, String missing, List<String> lenders) {}
 }
