@@ -19,6 +19,7 @@ export type Effect = Schemas['Effect']
 export type Shadow = Extract<Effect, { kind: 'shadow' }>
 export type Corners = Schemas['Corners']
 export type TextStyle = Schemas['TextStyle']
+export type TextFinish = Schemas['TextFinish']
 export type ItemChange = Schemas['ItemChange']
 export type Band = Schemas['Band']
 export type Theme = Schemas['Theme']

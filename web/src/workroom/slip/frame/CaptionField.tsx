@@ -6,6 +6,7 @@ import { useRefusal } from '../../../fields/refusals'
 import { untaken } from '../../../fields/typing'
 import { useDraft } from '../../../fields/useDraft'
 import { useRoom } from '../../context'
+import { saidOfWords } from '../../words/saidOfWords'
 import { nextCaption, useCaption } from '../../words/useCaption'
 import { spelled } from '../../words/languages'
 import { type Frame, usesOf } from '../../piece/model'
@@ -34,9 +35,10 @@ export function CaptionField({ frame, scene }: { frame: Frame; scene: FrameScene
   }
   const words = scene.words
   const shrunk = words && words.sizePt < captions.sizePt - 0.05
+  const said = saidOfWords(words, captions.typeface)
   const wrong =
     refused ??
-    (words?.missing ? `${captions.typeface} has no sign for: ${words.missing}` : undefined) ??
+    said.wrong ??
     (words && !words.allShown
       ? 'Too long for its room; the rest is cut off. Give captions more lines under Dress, or shorten it.'
       : undefined)
@@ -47,7 +49,7 @@ export function CaptionField({ frame, scene }: { frame: Frame; scene: FrameScene
         ? `Set in ${words.sizePt.toFixed(1)}\u2009pt to fit its width.`
         : uses > 1 && !own
           ? `The photo’s words, in all ${uses} places where it shows.`
-          : undefined
+          : said.lent
   return (
     <div className="border-t border-line py-2">
       <Field label="Caption" wrong={wrong} hint={hint}>

@@ -4,6 +4,7 @@ import { Field, inputLook } from '../../../fields/Field'
 import { useRefusal } from '../../../fields/refusals'
 import { untaken } from '../../../fields/typing'
 import { useDraft } from '../../../fields/useDraft'
+import { saidOfWords } from '../../words/saidOfWords'
 import type { Frame } from '../../piece/model'
 import { useRoom } from '../../context'
 import { spelled } from '../../words/languages'
@@ -31,15 +32,16 @@ export function WordsField({ frame, text, scene }: Props) {
   }
   const { words } = scene
   const { style } = text
+  const said = saidOfWords(words, style.typeface)
   const wrong =
     refused ??
-    (words?.missing ? `${style.typeface} has no sign for: ${words.missing}` : undefined) ??
+    said.wrong ??
     (words && !words.allShown
       ? 'Too long for the frame; the rest is cut off. Make it larger, the words smaller or fewer.'
       : undefined)
   const shrunk = words && words.sizePt < style.sizePt - 0.05
   return (
-    <Field label="Words" wrong={wrong} hint={shrunk ? `Set in ${words.sizePt.toFixed(1)}\u2009pt to fit.` : undefined}>
+    <Field label="Words" wrong={wrong} hint={shrunk ? `Set in ${words.sizePt.toFixed(1)}\u2009pt to fit.` : said.lent}>
       {(ids) => (
         <textarea
           {...ids}

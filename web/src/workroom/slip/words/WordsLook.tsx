@@ -8,6 +8,7 @@ import { contrast } from '../../../fields/contrast'
 import { Wrong } from '../../../fields/Wrong'
 import { useRoom } from '../../context'
 import { useGround } from '../../words/useGround'
+import { FinishFields } from '../../words/FinishFields'
 import { SharedTextFields } from '../../words/SharedTextFields'
 import { TypefaceChoice } from '../../words/TypefaceChoice'
 import { useTypefaces } from '../../words/useTypefaces'
@@ -30,7 +31,7 @@ const STANDS: Record<TextStyle['stand'], string> = { TOP: 'at the top', MIDDLE: 
 
 /** How the words of these frames are set: face, size, lines, colour. */
 export function WordsLook({ frames }: { frames: Frame[] }) {
-  const { storedPage } = useRoom()
+  const { stored, storedPage } = useRoom()
   const { dressing } = useWords()
   const trial = useTrial()
   const looks = useLooks()
@@ -131,6 +132,15 @@ export function WordsLook({ frames }: { frames: Frame[] }) {
           Close to the ground’s colour: hard to read there.
         </p>
       )}
+      <FinishFields
+        finish={style.finish}
+        sizePt={style.sizePt}
+        colour={style.colour}
+        runs={course?.kind === 'straight' && !last?.ornament && !last?.across}
+        format={stored.format}
+        onPreview={(finish) => trial.show(dressing(ids, { finish }))}
+        onCommit={(finish) => set({ finish })}
+      />
       {last && <SharedTextFields kept={last} ids={ids} trial={trial} />}
       {others && <Wrong>{others}</Wrong>}
     </Part>

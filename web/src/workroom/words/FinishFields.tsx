@@ -1,0 +1,124 @@
+import type { TextFinish } from '../../api/client'
+import { NumberField } from '../../fields/NumberField'
+import { PercentSlider } from '../../fields/PercentSlider'
+import { LengthSlider } from '../../measure/LengthSlider'
+import type { UnitFormat } from '../../measure/units'
+import { ColourChoice } from '../paint/ColourChoice'
+import { Part } from '../slip/Part'
+
+const MOST_COLUMNS = 6
+const tenths = (length: number) => Math.max(100, Math.round(length / 100) * 100)
+
+interface Props {
+  finish: TextFinish
+  /** Of the words, points. */
+  sizePt: number
+  colour: string
+  /** Whether they run straight, in a frame that they may fill. */
+  runs: boolean
+  format: UnitFormat
+  onPreview: (finish: TextFinish) => void
+  onCommit: (finish: TextFinish) => void
+}
+
+/** What makes words stand out, and how long ones run. Measures begin as parts of their size. */
+export function FinishFields({ finish, sizePt, colour, runs, format, onPreview, onCommit }: Props) {
+  const em = (sizePt / 72) * 25_400
+  const dark = Number.parseInt(colour.slice(1, 3), 16) < 128
+  const paper = dark ? '#fffdf8' : '#22293a'
+  const edge = finish.edge ?? { width: 0, colour: paper }
+  const shadow = finish.shadow ?? {
+    kind: 'shadow' as const,
+    height: tenths(em / 16),
+    softness: tenths(em / 8),
+    strength: 0,
+    colour: '#22293a',
+  }
+  const panel = finish.panel ?? { colour: paper, opacity: 0, pad: tenths(em / 3), radius: 0 }
+  const columns = finish.columns
+  const withEdge = (to: typeof edge): TextFinish => ({ ...finish, edge: to.width > 0 ? to : undefined })
+  const withShadow = (to: typeof shadow): TextFinish => ({ ...finish, shadow: to.strength > 0 ? to : undefined })
+  const withPanel = (to: typeof panel): TextFinish => ({ ...finish, panel: to.opacity > 0 ? to : undefined })
+  const colourOf = (label: string, value: string, of: (colour: string) => TextFinish) => (
+    <ColourChoice
+      label={label}
+      value={value}
+      onPreview={(one) => onPreview(of(one))}
+      onCommit={(one) => onCommit(of(one))}
+    />
+  )
+  const length = (label: string, value: number, most: number, of: (length: number) => TextFinish) => (
+    <LengthSlider
+      label={label}
+      value={value}
+      most={most}
+      format={format}
+      onPreview={(one) => onPreview(of(one))}
+      onCommit={(one) => onCommit(of(one))}
+    />
+  )
+  return (
+    <Part
+      title="Edge, shadow, ground of the words"
+      folded={!finish.edge && !finish.shadow && !finish.panel && !columns}
+    >
+      {runs && (
+        <div className="grid grid-cols-2 items-end gap-2">
+          <NumberField
+            label="Columns"
+            value={columns?.count ?? 1}
+            min={1}
+            max={MOST_COLUMNS}
+            onCommit={(count) =>
+              onCommit({
+                ...finish,
+                columns: count > 1 ? { count, gap: columns?.gap ?? tenths(1.5 * em) } : undefined,
+              })
+            }
+          />
+          <label className="flex min-h-8 items-center gap-2">
+            <input
+              type="checkbox"
+              className="size-4 accent-woad"
+              checked={finish.hyphenated}
+              onChange={(event) => onCommit({ ...finish, hyphenated: event.target.checked })}
+            />
+            Part words
+          </label>
+        </div>
+      )}
+      {columns &&
+        runs &&
+        length('Between columns', columns.gap, 4 * em, (gap) => ({ ...finish, columns: { ...columns, gap } }))}
+      {length('Edge of the letters', edge.width, em / 5, (width) => withEdge({ ...edge, width }))}
+      {finish.edge && colourOf('Edge’s colour', edge.colour, (one) => withEdge({ ...edge, colour: one }))}
+      <PercentSlider
+        label="Shadow of the letters"
+        value={shadow.strength}
+        onPreview={(strength) => onPreview(withShadow({ ...shadow, strength }))}
+        onCommit={(strength) => onCommit(withShadow({ ...shadow, strength }))}
+      />
+      {finish.shadow && (
+        <div className="grid grid-cols-2 gap-2">
+          {length('Lies above by', shadow.height, em / 3, (height) => withShadow({ ...shadow, height }))}
+          {length('Softness', shadow.softness, em / 2, (softness) => withShadow({ ...shadow, softness }))}
+        </div>
+      )}
+      <PercentSlider
+        label="Ground of the words"
+        value={panel.opacity}
+        onPreview={(opacity) => onPreview(withPanel({ ...panel, opacity }))}
+        onCommit={(opacity) => onCommit(withPanel({ ...panel, opacity }))}
+      />
+      {finish.panel && (
+        <>
+          {colourOf('Ground’s colour', panel.colour, (one) => withPanel({ ...panel, colour: one }))}
+          <div className="grid grid-cols-2 gap-2">
+            {length('Larger by', panel.pad, 2 * em, (pad) => withPanel({ ...panel, pad }))}
+            {length('Corners', panel.radius, em, (radius) => withPanel({ ...panel, radius }))}
+          </div>
+        </>
+      )}
+    </Part>
+  )
+}
