@@ -11,7 +11,7 @@ import { Field, inputLook } from '../fields/Field'
 import { NumberField } from '../fields/NumberField'
 import { IntentionMark } from './IntentionMark'
 import { type Intention, INTENTIONS, kindOf, systemOf } from './intentions'
-import { asPrints, fill } from './starting'
+import { asFolded, asPrints, fill } from './starting'
 import { ToScale, TrimExplained } from './ToScale'
 
 const UNITS = Object.keys(unitNames) as LengthUnit[]
@@ -26,6 +26,8 @@ interface Wish {
   margin: number
   gap?: number
   cell?: { width: number; height: number }
+  /** Whether it is a card of four pages. */
+  folded?: boolean
 }
 
 const usualUnit = () => UNITS.find((unit) => unit === localStorage.getItem(UNIT)) ?? 'CM'
@@ -91,13 +93,14 @@ function NewPieceForm({ onClose }: { onClose: () => void }) {
     if (!(await lengthsTaken())) return
     setBusy(true)
     try {
-      const { cell: cells, gap, ...body } = latest.current
+      const { cell: cells, gap, folded, ...body } = latest.current
       const named =
         body.name.trim() === '' ? intention.name.replace(/^An? /, '').replace(/^./, (a) => a.toUpperCase()) : body.name
       const made = await data(
         client.POST('/api/pieces', { body: { ...body, gap, name: named, kind: kindOf(intention) } }),
       )
       const filled = cells && (await fill(made.id, made.revision, made.pages[0]?.id ?? '', cells))
+      if (folded) await asFolded(made.id, made.revision, made.pages[0]?.id ?? '')
       if (intention.id === 'prints') await asPrints(made.id, filled ?? made.revision, made.head.styles.captions)
       await navigate(`/pieces/${made.id}/gather`)
     } catch (problem) {
@@ -205,6 +208,21 @@ function NewPieceForm({ onClose }: { onClose: () => void }) {
                   onClick={() => change({ cell: { width, height } })}
                 >
                   {saySize(width, height, format)}
+                </button>
+              ))}
+            </div>
+          )}
+          {intention.id === 'card' && (
+            <div role="group" aria-label="Sheet or folded card" className="flex flex-wrap items-center gap-1.5">
+              {[false, true].map((folded) => (
+                <button
+                  key={String(folded)}
+                  type="button"
+                  aria-pressed={(wish.folded ?? false) === folded}
+                  className={chip((wish.folded ?? false) === folded)}
+                  onClick={() => change({ folded })}
+                >
+                  {folded ? 'Folded: front, two inside, back' : 'One sheet'}
                 </button>
               ))}
             </div>

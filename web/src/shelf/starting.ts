@@ -1,5 +1,8 @@
 import { type CaptionStyle, client, data, type Edit, windowName } from '../api/client'
 
+/** Of a folded card. */
+export const FOLDED_PAGES = 4
+
 /** Fills the first page with cells of a size, in the direction in which more of them fit. */
 export async function fill(id: string, revision: number, pageId: string, cell: { width: number; height: number }) {
   const path = { id }
@@ -19,6 +22,12 @@ export async function fill(id: string, revision: number, pageId: string, cell: {
 export async function asPrints(id: string, revision: number, captions: CaptionStyle) {
   const marked = await edited(id, revision, { kind: 'setCutMarks', marks: 'FINE' })
   await edited(id, marked, { kind: 'setCaptionStyle', captions: { ...captions, show: 'NONE' } })
+}
+
+/** A card to fold has a front, two pages inside, and a back. */
+export async function asFolded(id: string, revision: number, pageId: string) {
+  let now = revision
+  for (let page = 1; page < FOLDED_PAGES; page++) now = await edited(id, now, { kind: 'addPage', afterPageId: pageId })
 }
 
 /** The revision after the edit. */

@@ -6,6 +6,7 @@ import { Choice } from '../../../fields/Choice'
 import { NumberField } from '../../../fields/NumberField'
 import { Wrong } from '../../../fields/Wrong'
 import { useRoom } from '../../context'
+import { FOLDED_PAGES } from '../../../shelf/starting'
 import { ForTheShop } from './ForTheShop'
 import { TrimPicture } from './TrimPicture'
 import { MadeFile } from './MadeFile'
@@ -13,6 +14,17 @@ import { Part } from '../Part'
 
 type Which = 'all' | 'one'
 const POLL_MS = 400
+
+const FOLDS = {
+  NONE: 'each page by itself',
+  SIDE: 'a card folded at the side',
+  TOP: 'a card folded at the top',
+}
+/** What is on the sheets, and how they are turned between printing one side and the other. */
+const FOLDED = {
+  SIDE: 'Two sides of one sheet: back beside front, and the two inside. Turn the paper like a page of a book. A short line beyond the trim shows the fold.',
+  TOP: 'Two sides of one sheet: the back on its head over the front, and the two inside. Turn the paper top to bottom. A short line beyond the trim shows the fold.',
+}
 
 export function MakeSlip() {
   const { piece, page, handle } = useRoom()
@@ -24,6 +36,7 @@ export function MakeSlip() {
   const [jpegQuality, setQuality] = useState(92)
   const [ground, setGround] = useState<MakeRequest['ground']>('PAGE_COLOUR')
   const [extent, setExtent] = useState<MakeRequest['extent']>('TRIM')
+  const [fold, setFold] = useState<NonNullable<MakeRequest['fold']> | 'NONE'>('NONE')
   const [photos, setPhotos] = useState<MakeRequest['photos']>('FITTED')
   const [wrong, setWrong] = useState<string>()
   const key = ['makes', piece.id]
@@ -34,9 +47,11 @@ export function MakeSlip() {
       state.data?.some(({ state: s }) => s === 'WAITING' || s === 'MAKING') ? POLL_MS : false,
   })
 
+  const foldable = which === 'all' && piece.pages.length === FOLDED_PAGES
   const make = async () => {
     const pages = which === 'all' ? piece.pages.map((_, index) => index) : [number]
-    const body: MakeRequest = { kind, pages, resolution, jpegQuality, ground, extent, photos }
+    const folded = foldable && fold !== 'NONE' ? { fold } : {}
+    const body: MakeRequest = { kind, pages, resolution, jpegQuality, ground, extent, photos, ...folded }
     try {
       await data(client.POST('/api/pieces/{piece}/makes', { params: { path: { piece: piece.id } }, body }))
       setWrong(undefined)
@@ -62,6 +77,12 @@ export function MakeSlip() {
             onChange={setWhich}
             options={{ all: `All ${piece.pages.length} pages`, one: `Page ${number + 1} only` }}
           />
+        )}
+        {foldable && (
+          <>
+            <Choice label="Sheets" value={fold} onChange={setFold} options={FOLDS} />
+            {fold !== 'NONE' && <p className="text-[13px] leading-4 text-soft">{FOLDED[fold]}</p>}
+          </>
         )}
         <NumberField label="Resolution" suffix="ppi" value={resolution} min={20} max={1200} onCommit={setResolution} />
         {kind === 'PDF' && (

@@ -102,20 +102,25 @@ class PapersTest {
         assertThat(room.button("A box")).isVisible();
     }
 
+    private static void write(Room room, String text) {
+        room.button("Text").click();
+        Locator writing = room.field("Words on the page");
+        assertThat(writing).isFocused();
+        writing.fill(text);
+        room.page.keyboard().press("Escape");
+        assertThat(writing).hasCount(0);
+    }
+
     /** Changed for one, then for all that share it. */
     @Test
     void wordsShareAStyle() {
         Room room = Room.placed(browser.window(), "Shared", "kite-01.jpg");
         room.step("Dress");
-        room.button("Text").click();
-        room.page.keyboard().type("One");
-        room.page.keyboard().press("Escape");
+        write(room, "One");
         room.type("A style that others can share", "Heads");
         assertThat(room.field("Set like").locator("option:checked")).hasText("Heads");
         room.toPage();
-        room.button("Text").click();
-        room.page.keyboard().type("Two");
-        room.page.keyboard().press("Escape");
+        write(room, "Two");
         assertThat(room.field("Set like").locator("option:checked")).hasText("Heads");
         room.set("Size (pt)", "33");
         room.button("All like this").click();

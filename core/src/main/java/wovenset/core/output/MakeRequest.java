@@ -1,6 +1,7 @@
 package wovenset.core.output;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import wovenset.core.measure.Resolution;
 import wovenset.core.piece.Piece;
@@ -15,6 +16,7 @@ import wovenset.core.said.Reason;
  * @param jpegQuality 1 to 100, for JPEG files only
  * @param ground what lies behind the frames, for PNG files only
  * @param photos how photos go into a PDF
+ * @param fold where sheets are folded that hold two pages on each side; nothing where each page is by itself
  * @param extent whether images reach to the trim or include the bleed; a PDF always holds both
  */
 public record MakeRequest(
@@ -24,13 +26,37 @@ public record MakeRequest(
         int jpegQuality,
         Ground ground,
         Extent extent,
-        Photos photos) {
+        Photos photos,
+        Optional<Fold> fold) {
     public MakeRequest {
         pages = List.copyOf(pages);
         Checks.that(!pages.isEmpty(), Reason.NO_PAGES);
         Checks.that(pages.size() <= Piece.MOST_PAGES, Reason.TOO_MANY_PAGES, Piece.MOST_PAGES);
         Checks.that(Set.copyOf(pages).size() == pages.size(), Reason.PAGE_TWICE);
+        Checks.that(fold.isEmpty() || pages.size() == Fold.PAGES, Reason.FOLD_PAGES, Fold.PAGES);
         Checks.that(jpegQuality >= 1 && jpegQuality <= 100, Reason.JPEG_QUALITY);
+    }
+
+    /** Each page by itself. */
+    public MakeRequest(
+            Kind kind,
+            List<Integer> pages,
+            Resolution resolution,
+            int jpegQuality,
+            Ground ground,
+            Extent extent,
+            Photos photos) {
+        this(kind, pages, resolution, jpegQuality, ground, extent, photos, Optional.empty());
+    }
+
+    /** Where a card of four pages is folded: front, two inside, back. */
+    public enum Fold {
+        /** At the left of the front, as a book. */
+        SIDE,
+        /** At the top of the front, as a roof: the back stands on its head on the sheet. */
+        TOP;
+
+        public static final int PAGES = 4;
     }
 
     /** The kind of file. */

@@ -58,9 +58,10 @@ public final class PieceMaker {
     }
 
     private List<PageScene> scenes(Piece piece, MakeRequest request) {
-        return request.pages().stream()
+        List<PageScene> pages = request.pages().stream()
                 .map(index -> resolver.resolve(piece, piece.pages().get(index)))
                 .toList();
+        return request.fold().map(fold -> FoldedSheets.of(pages, fold)).orElse(pages);
     }
 
     private String pdf(Piece piece, MakeRequest request, Path target, MakeProgress progress) throws IOException {
@@ -102,7 +103,7 @@ public final class PieceMaker {
     private static String imageName(Piece piece, MakeRequest request, int index, PageImageWriter.PixelExtent extent) {
         return FileNames.image(
                 piece.name(),
-                request.pages().get(index),
+                request.fold().isPresent() ? index : request.pages().get(index),
                 piece.pages().size(),
                 extent.width(),
                 extent.height(),

@@ -25,6 +25,7 @@ public enum Reason implements Code {
     SHARPNESS,
     KEEPING_DAYS,
     NO_PAGES,
+    FOLD_PAGES,
     JPEG_QUALITY,
     TOO_MANY_PRINTS,
     SCATTER_RECIPE,
