@@ -1,10 +1,13 @@
 import type { Effect, StyleDifference } from '../../api/client'
+import { NumberField } from '../../fields/NumberField'
 import { ColourChoice } from '../paint/ColourChoice'
 import { PercentSlider } from '../../fields/PercentSlider'
 import { LengthSlider } from '../../measure/LengthSlider'
 import { effectOf } from '../piece/styles'
 import type { StyleFieldsProps } from './StyleFields'
 
+/** Degrees. */
+const MOST_TILT = 60
 const tenths = (length: number) => Math.round(length / 100) * 100
 const of = (effect: Effect): StyleDifference => ({ kind: 'otherEffect', effect })
 
@@ -21,6 +24,7 @@ export function LightEffects({ style, format, onPreview, onCommit }: StyleFields
   const glow = effectOf(style, 'glow') ?? { kind: 'glow', spread: tenths(shorter / 30), strength: 0, colour: '#f3dc9b' }
   const soft = effectOf(style, 'softEdge') ?? { kind: 'softEdge', width: 0 }
   const mirror = effectOf(style, 'reflection') ?? { kind: 'reflection', height: 0.3, distance: 0, strength: 0 }
+  const tilt = effectOf(style, 'tilt') ?? { kind: 'tilt', sideDegrees: 0, backDegrees: 0 }
   const percent = (label: string, effect: typeof inner | typeof glow | typeof mirror) => (
     <PercentSlider
       label={label}
@@ -73,6 +77,26 @@ export function LightEffects({ style, format, onPreview, onCommit }: StyleFields
           {length('Begins below by', mirror.distance, shorter / 30, (distance) => ({ ...mirror, distance }))}
         </div>
       )}
+      <div className="grid grid-cols-2 gap-2">
+        <NumberField
+          label="Right side away"
+          suffix="°"
+          value={tilt.sideDegrees}
+          min={-MOST_TILT}
+          max={MOST_TILT}
+          step={5}
+          onCommit={(sideDegrees) => onCommit(of({ ...tilt, sideDegrees }))}
+        />
+        <NumberField
+          label="Upper side away"
+          suffix="°"
+          value={tilt.backDegrees}
+          min={-MOST_TILT}
+          max={MOST_TILT}
+          step={5}
+          onCommit={(backDegrees) => onCommit(of({ ...tilt, backDegrees }))}
+        />
+      </div>
     </>
   )
 }

@@ -59,6 +59,7 @@ const PROPERTIES: Record<string, string> = {
   softEdge: 'soft edge',
   reflection: 'reflection',
   fastening: 'what holds it',
+  tilt: 'tilt',
 }
 const BANDED = /^band(Width|Paint|Side|Bevel) (\d+)$/
 const called = (property: string) =>

@@ -92,7 +92,7 @@ class FidelityTest {
         Map<String, Object> shadow =
                 Map.of("kind", "shadow", "height", 2000, "softness", 5000, "strength", 0.5, "colour", "#22293a");
         edit(id, "setFrameStyle", "style", Api.styled(style, 2500, "#2f4b7c", 12_000, shadow));
-        edit(id, "setCommonGround", "ground", Map.of("kind", "solid", "colour", "#e6dfd0"));
+        edit(id, "setCommonGround", "pages", "BOTH", "ground", Map.of("kind", "solid", "colour", "#e6dfd0"));
         return id;
     }
 

@@ -2,12 +2,16 @@ package wovenset.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.KeyboardModifier;
+import java.io.IOException;
 import java.util.List;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -131,5 +135,26 @@ class PapersTest {
                     .isEqualTo(33);
         }
         assertThat(room.button("All like this")).hasCount(0);
+    }
+
+    /** Four pages become two sides of a sheet. */
+    @Test
+    void aFoldedCardIsStartedAndMadeAsASheet() throws IOException {
+        Page page = browser.window();
+        page.navigate(TestServer.address());
+        Room room = new Room(page);
+        room.button("New piece").first().click();
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("A card to post or to give"))
+                .click();
+        room.button("Folded: front, two inside, back").click();
+        room.button("Start this piece").click();
+        assertThat(page.getByText("No photos yet.")).isVisible();
+        assertThat(room.button("Page 4")).isVisible();
+        room.step("Make");
+        room.field("Sheets").selectOption("a card folded at the side");
+        try (PDDocument made = Loader.loadPDF(room.make().path().toFile())) {
+            assertThat(made.getNumberOfPages()).isEqualTo(2);
+            assertThat(made.getPage(0).getTrimBox().getWidth() / 72 * 25.4).isCloseTo(296, within(0.1));
+        }
     }
 }

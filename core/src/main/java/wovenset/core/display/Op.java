@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.BoxMm;
+import wovenset.core.geometry.Perspective;
 import wovenset.core.geometry.ShapeMm;
 import wovenset.core.ink.Blend;
 import wovenset.core.ink.Paint;
@@ -38,6 +39,8 @@ public sealed interface Op {
         void letterEdge(LetterEdge edge);
 
         void letterShade(LetterShade shade);
+
+        void tilted(Tilted tilted);
 
         void said(Said said);
     }
@@ -252,6 +255,23 @@ public sealed interface Op {
         @Override
         public void accept(Visitor visitor) {
             visitor.letterShade(this);
+        }
+    }
+
+    /** Operations on a plane that is seen at a slant. Backends draw it as pixels. */
+    record Tilted(Perspective seen, List<Op> children) implements Op {
+        public Tilted {
+            children = List.copyOf(children);
+        }
+
+        @Override
+        public BoxMm ink() {
+            return seen.bounds(Op.ink(children));
+        }
+
+        @Override
+        public void accept(Visitor visitor) {
+            visitor.tilted(this);
         }
     }
 }

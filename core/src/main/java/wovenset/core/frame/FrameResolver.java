@@ -7,6 +7,7 @@ import java.util.function.Function;
 import wovenset.core.display.Op;
 import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.BoxMm;
+import wovenset.core.geometry.Perspective;
 import wovenset.core.geometry.ShapeMm;
 import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
@@ -15,6 +16,7 @@ import wovenset.core.measure.Length;
 import wovenset.core.style.EdgeRun;
 import wovenset.core.style.Outline;
 import wovenset.core.style.effect.Fastening;
+import wovenset.core.style.effect.Tilt;
 
 /**
  * Composes one frame: the photo in its window, the bands around it, what its style does to light and edge, the words below.
@@ -67,10 +69,13 @@ public final class FrameResolver {
         ShapeMm silhouette = forms.silhouette();
         EffectOps effects = new EffectOps(look, silhouette);
         List<Op> print = effects.softened(drawn.apply(effects));
-        ops.addAll(effects.behind(print));
-        ops.addAll(print);
+        List<Op> all = new ArrayList<>(effects.behind(print));
+        all.addAll(print);
         look.effect(Fastening.class)
-                .ifPresent(fastening -> ops.addAll(FasteningOps.of(fastening, silhouette.bounds())));
+                .ifPresent(fastening -> all.addAll(FasteningOps.of(fastening, silhouette.bounds())));
+        look.effect(Tilt.class)
+                .map(tilt -> Perspective.of(silhouette.bounds(), tilt.sideDegrees(), tilt.backDegrees()))
+                .ifPresentOrElse(seen -> ops.add(new Op.Tilted(seen, all)), () -> ops.addAll(all));
     }
 
     /** A paint in the place of a photo. */

@@ -65,6 +65,17 @@ public record BoxMm(double x, double y, double width, double height) {
         return x < other.right() && other.x < right() && y < other.bottom() && other.y < bottom();
     }
 
+    /** What both share; of no width or height where they share none. */
+    public BoxMm shared(BoxMm other) {
+        double left = Math.max(x, other.x);
+        double top = Math.max(y, other.y);
+        return new BoxMm(
+                left,
+                top,
+                Math.max(0, Math.min(right(), other.right()) - left),
+                Math.max(0, Math.min(bottom(), other.bottom()) - top));
+    }
+
     /** The upright box around this one after it is turned about a point, degrees clockwise. */
     public BoxMm turned(double degrees, double aboutX, double aboutY) {
         if (degrees == 0) {

@@ -96,6 +96,11 @@ final class ExportRasters implements PhotoRasters {
         }
 
         @Override
+        public void tilted(Op.Tilted tilted) {
+            tilted.children().forEach(op -> op.accept(this));
+        }
+
+        @Override
         public void softImage(Op.SoftImage soft) {
             // It is reduced until little is left.
         }

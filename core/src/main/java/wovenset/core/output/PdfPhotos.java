@@ -1,5 +1,8 @@
 package wovenset.core.output;
 
+import java.awt.Graphics2D;
+import java.awt.Rectangle;
+import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -21,9 +24,11 @@ import wovenset.core.colour.ColourProfile;
 import wovenset.core.colour.GreyProfile;
 import wovenset.core.display.Op;
 import wovenset.core.geometry.Affine;
+import wovenset.core.geometry.BoxMm;
 import wovenset.core.paint.PhotoRasters;
 import wovenset.core.paint.RasterScale;
 import wovenset.core.paint.SoftPhoto;
+import wovenset.core.paint.TiltedPicture;
 import wovenset.core.paint.pdf.PdfImages;
 import wovenset.core.photo.PhotoPixels;
 import wovenset.core.picture.PhotoDecoder;
@@ -43,6 +48,9 @@ final class PdfPhotos implements PdfImages {
     private static final float QUALITY = 0.95f;
     /** Up to so many times the resolution asked for, a photo goes in untouched: less, and nothing would be gained. */
     private static final double FINE = 1.5;
+
+    /** Of what becomes pixels as a whole. */
+    private static final double MOST_PIXELS = 6000;
 
     /** Of what is soft all over. */
     private static final double SOFT_PER_MM = 4;
@@ -92,6 +100,11 @@ final class PdfPhotos implements PdfImages {
             }
 
             @Override
+            public void tilted(Op.Tilted tilted) {
+                // Becomes pixels of its own.
+            }
+
+            @Override
             public void softImage(Op.SoftImage soft) {
                 // Has pixels of its own.
             }
@@ -125,6 +138,23 @@ final class PdfPhotos implements PdfImages {
             softened.put(soft, known);
         }
         return known;
+    }
+
+    @Override
+    public Picture picture(Op.Tilted tilted) throws IOException {
+        BoxMm ink = tilted.ink();
+        double perMm = Math.min(request.resolution().pixelsPerMm(), MOST_PIXELS / Math.max(ink.width(), ink.height()));
+        Rectangle region = new Rectangle(
+                (int) Math.max(1, Math.ceil(ink.width() * perMm)), (int) Math.max(1, Math.ceil(ink.height() * perMm)));
+        AffineTransform toPixels =
+                AffineTransform.getScaleInstance(region.width / ink.width(), region.height / ink.height());
+        toPixels.translate(-ink.x(), -ink.y());
+        BufferedImage drawn = TiltedPicture.of(tilted, new ExportRasters(files), toPixels, region);
+        BufferedImage bytes = new BufferedImage(region.width, region.height, BufferedImage.TYPE_4BYTE_ABGR_PRE);
+        Graphics2D graphics = bytes.createGraphics();
+        graphics.drawImage(drawn, 0, 0, null);
+        graphics.dispose();
+        return new Picture(packed(bytes), Affine.IDENTITY);
     }
 
     private PDImageXObject packed(BufferedImage image) throws IOException {

@@ -161,6 +161,7 @@ final class RasterBackend implements Op.Visitor {
         soft(shade.ink(), (toDevice, region) -> SoftMask.picture(shade, toDevice, region));
     }
 
+    /** Draws what comes as a picture of a region of the device. */
     private void soft(BoxMm ink, BiFunction<AffineTransform, Rectangle, BufferedImage> drawn) {
         AffineTransform toDevice = graphics.getTransform();
         Rectangle region =
@@ -249,5 +250,10 @@ final class RasterBackend implements Op.Visitor {
     @Override
     public void letterShade(Op.LetterShade shade) {
         soft(shade.ink(), (toDevice, region) -> SoftMask.picture(shade, toDevice, region));
+    }
+
+    @Override
+    public void tilted(Op.Tilted tilted) {
+        soft(tilted.ink(), (toDevice, region) -> TiltedPicture.of(tilted, rasters, toDevice, region));
     }
 }

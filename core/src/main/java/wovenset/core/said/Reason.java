@@ -46,6 +46,7 @@ public enum Reason implements Code {
     MOUNT_GONE,
     NOTHING_MOUNTED,
     RULE_THICKNESS,
+    TILT,
     TEXT_STYLE_NAME,
     LETTER_EDGE,
     PANEL_PAD,

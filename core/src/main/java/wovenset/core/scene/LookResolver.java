@@ -29,6 +29,7 @@ import wovenset.core.style.effect.Effect;
 import wovenset.core.style.effect.InnerShadow;
 import wovenset.core.style.effect.Shadow;
 import wovenset.core.style.effect.SoftEdge;
+import wovenset.core.style.effect.Tilt;
 
 /** Says what a frame's picture follows from, wherever it lies on its page. */
 final class LookResolver {
@@ -110,6 +111,7 @@ final class LookResolver {
         if (bleed == 0
                 || place.turnDegrees() != 0
                 || style.effect(SoftEdge.class).isPresent()
+                || style.effect(Tilt.class).isPresent()
                 || !style.corners().areSquare()) {
             return FrameLook.Reach.NONE;
         }

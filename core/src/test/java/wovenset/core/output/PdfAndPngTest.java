@@ -182,6 +182,14 @@ class PdfAndPngTest {
 
     /** Edges, shadows and grounds of words, straight, in columns and on a curve. */
     @Test
+    void tiltedPrintsAreTheSameInPdfAndPng() throws IOException, InterruptedException {
+        Piece sheet = Sheets.tiltedSheet();
+        checkPdfAndPngAgree(sheet, 127, 6);
+        Path kept = Path.of("target", "all-tilts.png");
+        Files.copy(make(sheet, request(Kind.PNG, 1, 127)).file(), kept, StandardCopyOption.REPLACE_EXISTING);
+    }
+
+    @Test
     void finishedWordsAreTheSameInPdfAndPng() throws IOException, InterruptedException {
         Piece sheet = Sheets.wordsSheet();
         checkPdfAndPngAgree(sheet, 127, first(sheet).frames().size());

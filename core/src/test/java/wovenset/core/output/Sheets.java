@@ -35,10 +35,13 @@ import wovenset.core.style.Outline;
 import wovenset.core.style.Rule;
 import wovenset.core.style.ShippedMounts;
 import wovenset.core.style.ShippedStyles;
+import wovenset.core.style.StyleDifference;
 import wovenset.core.style.TextFinish;
 import wovenset.core.style.TextStyle;
 import wovenset.core.style.effect.InnerShadow;
+import wovenset.core.style.effect.Reflection;
 import wovenset.core.style.effect.Shadow;
+import wovenset.core.style.effect.Tilt;
 import wovenset.core.testing.Pieces;
 
 /** Pages that show all there is of a kind, each in a place of its own, to be compared and looked at. */
@@ -128,6 +131,29 @@ final class Sheets {
                 .fitted(isWords ? 33.0 / 28 : own.width() / own.height());
         return applied(
                 piece, move(piece, frame.id(), free(box.x(), box.y(), box.width(), Math.max(2, box.height()), 0)));
+    }
+
+    /** Prints with a border, a shadow and a reflection that are seen at a slant in each direction, one of them turned. */
+    static Piece tiltedSheet() {
+        Piece piece = sheet(3, 2);
+        FrameStyle style = FrameStyle.plain(new UUID(1, 1), "All")
+                .withBands(List.of(Band.of(mm(2), new Rgb("#fffdf8"), Band.Side.OUTSIDE)))
+                .with(new Shadow(mm(2), mm(4), 0.6, Rgb.INK))
+                .with(new Reflection(0.2, mm(1), 0.5));
+        piece = applied(piece, new Edit.DressAll(style));
+        List<Tilt> tilts = List.of(
+                new Tilt(40, 0),
+                new Tilt(-40, 0),
+                new Tilt(0, 40),
+                new Tilt(0, -40),
+                new Tilt(30, 20),
+                new Tilt(-25, 25));
+        for (int i = 0; i < tilts.size(); i++) {
+            UUID frame = frames(piece).get(i);
+            piece = applied(
+                    piece, patch(piece, new ItemChange.Differ(new StyleDifference.OtherEffect(tilts.get(i))), frame));
+        }
+        return applied(piece, move(piece, frames(piece).get(5), free(205, 110, 75, 65, 12)));
     }
 
     /** All papers that ship, all kinds of lines, a box, and a photo as the ground. */

@@ -74,6 +74,7 @@ import wovenset.core.style.effect.InnerShadow;
 import wovenset.core.style.effect.Reflection;
 import wovenset.core.style.effect.Shadow;
 import wovenset.core.style.effect.SoftEdge;
+import wovenset.core.style.effect.Tilt;
 
 /** Pieces of every kind of thing that a document may hold, the same for the same seed. */
 public final class RandomPieces {
@@ -327,6 +328,7 @@ public final class RandomPieces {
                 new InnerShadow(length(0, 9), length(0, 20), random.nextDouble(), colour()),
                 new Glow(length(0, 9), random.nextDouble(), colour()),
                 new SoftEdge(length(0, 9)),
+                new Tilt(turn() / 3, turn() / 3),
                 new Reflection(random.nextDouble(), length(0, 9), random.nextDouble()),
                 new Fastening(any(Fastening.Means.values()), length(0, 20), colour())));
     }

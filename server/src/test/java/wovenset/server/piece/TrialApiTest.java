@@ -30,8 +30,8 @@ class TrialApiTest {
         JsonNode before = api.piece(piece);
         String page = before.path("pages").get(0).path("id").asString();
         String path = "/api/pieces/" + piece + "/pages/" + page;
-        Map<String, Object> blue =
-                Map.of("kind", "setCommonGround", "ground", Map.of("kind", "solid", "colour", "#204080"));
+        Map<String, Object> blue = Map.of(
+                "kind", "setCommonGround", "pages", "BOTH", "ground", Map.of("kind", "solid", "colour", "#204080"));
         Map<String, Object> gone = Map.of("kind", "wearEverywhere", "style", UUID.randomUUID());
         JsonNode answer = api.post(path + "/trials", Map.of("edits", List.of(blue, gone, blue)))
                 .json();
@@ -43,7 +43,14 @@ class TrialApiTest {
         assertThat(api.piece(piece)).isEqualTo(before);
 
         BufferedImage tried = image(path + "/looks/" + looks.get(0) + "?width=240");
-        api.edit(piece, before.path("revision").asLong(), "setCommonGround", "ground", blue.get("ground"));
+        api.edit(
+                piece,
+                before.path("revision").asLong(),
+                "setCommonGround",
+                "ground",
+                blue.get("ground"),
+                "pages",
+                "BOTH");
         BufferedImage made =
                 image(path + "/picture?width=240&look=" + api.page(piece, 0).path("look"));
         assertThat(Likeness.of(tried, made)).isGreaterThan(0.999);

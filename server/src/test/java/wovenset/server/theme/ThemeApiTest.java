@@ -43,7 +43,8 @@ class ThemeApiTest {
                         .status())
                 .isEqualTo(200);
         JsonNode styles = api.piece(otherId).path("head").path("styles");
-        assertThat(styles.path("ground")).isEqualTo(shipped.get(7).path("ground"));
+        assertThat(styles.path("grounds").path("usual"))
+                .isEqualTo(shipped.get(7).path("ground"));
         assertThat(styles.path("frames").get(0)).isEqualTo(shipped.get(7).path("frame"));
 
         String theme = "/api/themes/" + known.get(0).path("id").asString();

@@ -190,6 +190,12 @@ public final class PdfBackend implements Op.Visitor {
         written(() -> place(images.picture(soft), soft.image().to()));
     }
 
+    @Override
+    public void tilted(Op.Tilted tilted) {
+        BoxMm ink = tilted.ink();
+        written(() -> place(images.picture(tilted), new Affine(ink.width(), 0, 0, ink.height(), ink.x(), ink.y())));
+    }
+
     private void place(PdfImages.Picture picture, Affine unitSquare) throws IOException {
         // A PDF's pictures stand on their lower left corner.
         Affine to = unitSquare.after(picture.toUpright()).after(new Affine(1, 0, 0, -1, 0, 1));

@@ -14,6 +14,9 @@ public interface PdfImages {
     /** The same for a softened photo, fine enough that nobody sees its pixels. */
     Picture picture(Op.SoftImage soft) throws IOException;
 
+    /** What is seen at a slant as a picture that fills its {@link Op.Tilted#ink}. */
+    Picture picture(Op.Tilted tilted) throws IOException;
+
     /**
      * @param toUpright maps the unit square of the picture as it is stored to that of the upright photo
      */
