@@ -149,7 +149,7 @@ class PapersTest {
         room.button("Folded: front, two inside, back").click();
         room.button("Start this piece").click();
         assertThat(page.getByText("No photos yet.")).isVisible();
-        assertThat(room.button("Page 4")).isVisible();
+        assertThat(page.getByText("page 1 of 4")).isVisible();
         room.step("Make");
         room.field("Sheets").selectOption("a card folded at the side");
         try (PDDocument made = Loader.loadPDF(room.make().path().toFile())) {
