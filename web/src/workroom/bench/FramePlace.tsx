@@ -63,7 +63,7 @@ export const FramePlace = memo(function FramePlace(props: Props) {
   const pressed = useRef(false)
   const draft = useDraft(scene.frameId)
   const size = saySize(scene.box.width * 1000, scene.box.height * 1000, format)
-  const drawn = frame && (frame.ornament || frame.outline.kind === 'ringed')
+  const drawn = frame && (frame.ornament || frame.box || frame.rule || frame.outline.kind === 'ringed')
   const said = scene.photo
     ? `Frame ${index + 1}: ${name ?? 'photo'}, ${size}, ${Math.round(scene.photo.ppi)} pixels per inch`
     : drawn
@@ -141,6 +141,7 @@ export const FramePlace = memo(function FramePlace(props: Props) {
         {/* Not to be pressed itself: a photo that comes between press and click would take the click away with it. */}
         {!scene.photo &&
           !frame?.text?.text &&
+          (!frame || frame.forPhotos || frame.text) &&
           !frame?.ornament &&
           box.width * pixelsPerMm > 70 &&
           box.height * pixelsPerMm > 30 && (

@@ -28,7 +28,7 @@ export function useFrameKeys() {
       u: () => frame && looks.pickUp(frame),
       U: () => {
         const dressed = page.frames.filter(
-          ({ id, text, ornament }) => selection.frameIds.includes(id) && !text && !ornament,
+          ({ id, forPhotos, box }) => selection.frameIds.includes(id) && (forPhotos || box),
         )
         if (dressed.length > 0) void looks.putOn(dressed)
       },

@@ -14,11 +14,15 @@ export const useOrnaments = (): Ornament[] =>
 export const ornamentName = (drawing: string) => drawing.charAt(0) + drawing.slice(1).toLowerCase().replaceAll('_', ' ')
 
 /** What a frame without a photo shows, in a word or two. */
-export const contentName = ({ ornament, outline, text }: Frame) =>
+export const contentName = ({ ornament, outline, text, box, rule }: Frame) =>
   ornament
     ? ornamentName(ornament.drawing) + (text?.text ? `, ${text.text}` : '')
     : text
       ? text.text || 'words'
       : outline.kind === 'ringed'
         ? ornamentName(outline.ring)
-        : 'empty'
+        : rule
+          ? 'line'
+          : box
+            ? 'box'
+            : 'empty'

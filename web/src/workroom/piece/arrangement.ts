@@ -50,7 +50,7 @@ export const gapOf = (arrangement: Arrangement): number =>
 /** The edit that puts the page's frames in a grid: those of a page without an arrangement all go in. */
 export function toGrid(page: Page, grid: Grid): Edit {
   if (page.arrangement.kind !== 'byHand') return { kind: 'setGrid', pageId: page.id, grid, reflow: 'ASK' }
-  const loose = page.frames.filter(({ spot, locked, text }) => spot && !locked && !text)
+  const loose = page.frames.filter(({ spot, locked, forPhotos }) => spot && !locked && forPhotos)
   return { kind: 'arrange', pageId: page.id, arrangement: { ...grid, kind: 'grid' }, order: loose.map(({ id }) => id) }
 }
 
@@ -58,7 +58,9 @@ export function toGrid(page: Page, grid: Grid): Edit {
 export function gridFor(page: Page, width: number, height: number): Grid {
   const { arrangement } = page
   if (arrangement.kind === 'grid') return arrangement
-  const frames = page.frames.filter(({ slot, text }) => slot !== undefined || (arrangement.kind === 'byHand' && !text))
+  const frames = page.frames.filter(
+    ({ slot, forPhotos }) => slot !== undefined || (arrangement.kind === 'byHand' && forPhotos),
+  )
   const columns = Math.min(40, Math.max(1, Math.round(Math.sqrt((frames.length * width) / height))))
   const { margins } = arrangement
   const gap = gapOf(arrangement)

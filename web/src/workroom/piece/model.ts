@@ -50,6 +50,8 @@ export interface Frame {
   text?: { text: string; style: TextStyle; course: Course; shared?: string | null }
   /** The drawing that it shows instead of a photo. */
   ornament?: Extract<FrameItem['fill'], { kind: 'ornament' }>
+  /** Whether a photo shows in it, or could. */
+  forPhotos: boolean
   /** What covers it instead of a photo, or the line in it. */
   box?: Paint
   rule?: Rule
@@ -136,6 +138,7 @@ function frameFrom(
     photo: entry?.photo,
     text: fill.kind === 'words' ? fill : fill.kind === 'ornament' ? (fill.words ?? undefined) : undefined,
     ornament: fill.kind === 'ornament' ? fill : undefined,
+    forPhotos: fill.kind === 'empty' || fill.kind === 'ownPhoto' || fill.kind === 'through',
     box: fill.kind === 'painted' ? fill.paint : undefined,
     rule: fill.kind === 'ruled' ? fill.rule : undefined,
     empty: fill.kind === 'empty',

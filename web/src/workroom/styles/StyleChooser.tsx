@@ -39,7 +39,7 @@ export function StyleChooser({ frames, like }: Props) {
     ids.length > 0 ? { kind: 'dressFrames', pageId: storedPage.id, frameIds: ids, style } : { kind: 'dressAll', style }
   const dressed = ids.length > 0 ? storedPage.frames.filter(({ id }) => ids.includes(id)) : storedPage.frames
   const worn = ({ id }: FrameStyle) => {
-    const photos = dressed.filter(({ text }) => !text)
+    const photos = dressed.filter(({ forPhotos, box }) => forPhotos || (ids.length > 0 && box))
     return photos.length > 0 && photos.every(({ style }) => style.style === id)
   }
   const large = shown === 'large'

@@ -15,7 +15,9 @@ const PICTURE_PX = 132
 /** Whether the piece looks like it already, as far as what is common to all pages tells. */
 function isWorn({ frame, ground, text }: Theme, { frames, grounds, captions }: StyleSheet) {
   const letters = captions.typeface === text.typeface && captions.colour === text.colour
-  return frames[0]?.id === frame.id && letters && !grounds.left && JSON.stringify(grounds.usual) === JSON.stringify(ground)
+  return (
+    frames[0]?.id === frame.id && letters && !grounds.left && JSON.stringify(grounds.usual) === JSON.stringify(ground)
+  )
 }
 
 const wearing = (theme: Theme) => ({ kind: 'wearTheme' as const, theme })

@@ -1,4 +1,17 @@
-import { ChevronDown, ChevronsDown, ChevronsUp, ChevronUp, Eye, EyeOff, Lock, Pin, Flower, Type } from 'lucide-react'
+import {
+  ChevronDown,
+  ChevronUp,
+  ChevronsDown,
+  ChevronsUp,
+  Eye,
+  EyeOff,
+  Flower,
+  Lock,
+  Minus,
+  Pin,
+  Square,
+  Type,
+} from 'lucide-react'
 import { smallPicture } from '../../../api/client'
 import { useDragging } from '../../../drag/DragProvider'
 import { useDropTarget } from '../../../drag/useDropTarget'
@@ -119,7 +132,10 @@ function StackRow({ frame, number, name, held, onDropped }: RowProps) {
         className={`flex min-w-0 flex-1 touch-pan-y items-center gap-2 px-1.5 py-1 text-left text-[13px] ${held ? 'font-semibold' : 'hover:bg-wash'}`}
       >
         <span className="flex size-8 shrink-0 items-center justify-center bg-mat">
-          {frame.ornament ? <Flower aria-hidden size={16} /> : frame.text && <Type aria-hidden size={16} />}
+          {frame.ornament && <Flower aria-hidden size={16} />}
+          {frame.text && !frame.ornament && <Type aria-hidden size={16} />}
+          {frame.rule && <Minus aria-hidden size={16} />}
+          {frame.box && <Square aria-hidden size={16} />}
           {frame.photo && (
             <img alt="" src={smallPicture(frame.photo)} className="size-8 object-cover" draggable={false} />
           )}

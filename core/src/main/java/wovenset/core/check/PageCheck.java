@@ -65,7 +65,7 @@ public final class PageCheck {
             }
             shown(frame, number, photo);
         });
-        if (frame.look().text().isEmpty() && frame.look().ornament().isEmpty()) {
+        if (frame.look().text().isEmpty() && frame.look().ornament().isEmpty() && !isDrawn(frame.look())) {
             edges(frame, number);
         }
         frame.resolved().words().ifPresent(words -> words(frame, number, words));
@@ -75,8 +75,14 @@ public final class PageCheck {
     private static boolean isEmpty(FrameLook look) {
         boolean shows = look.photo().isPresent()
                 || look.text().isPresent()
-                || look.ornament().isPresent();
+                || look.ornament().isPresent()
+                || isDrawn(look);
         return !shows && !(look.outline() instanceof Outline.Ringed);
+    }
+
+    /** A box or a line may end where it likes. */
+    private static boolean isDrawn(FrameLook look) {
+        return look.painted().isPresent() || look.rule().isPresent();
     }
 
     /** An upright photo in a wide frame, or the other way round, of which most is cut away. */

@@ -51,6 +51,7 @@ final class ExportRasters implements PhotoRasters {
     /** The bytes that the photos of a page come to at most, as far as they are kept side by side. */
     long needed(PageScene page, double pixelsPerMm) {
         Needs needs = new Needs(pixelsPerMm);
+        page.groundOps(0).forEach(op -> op.accept(needs));
         page.units().forEach(unit -> needs.group(unit.onPage()));
         long all = needs.bytes.values().stream().mapToLong(Long::longValue).sum();
         long largest =

@@ -68,7 +68,10 @@ final class PdfPhotos implements PdfImages {
         this.document = document;
         this.files = files;
         this.request = request;
-        pages.forEach(page -> page.units().forEach(unit -> measure(unit.ops())));
+        pages.forEach(page -> {
+            measure(page.groundOps(0));
+            page.units().forEach(unit -> measure(unit.ops()));
+        });
     }
 
     private void measure(List<Op> ops) {

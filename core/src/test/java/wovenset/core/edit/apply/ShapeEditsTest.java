@@ -17,18 +17,22 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import wovenset.core.check.PageCheck;
 import wovenset.core.display.Op;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.ItemChange;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
+import wovenset.core.item.Fill;
 import wovenset.core.item.Frame;
 import wovenset.core.piece.Piece;
+import wovenset.core.said.Notice;
 import wovenset.core.said.Reason;
 import wovenset.core.scene.FrameScene;
 import wovenset.core.scene.PageScene;
 import wovenset.core.scene.SceneResolver;
+import wovenset.core.scene.SharpnessLimits;
 import wovenset.core.style.Rule;
 
 class ShapeEditsTest {
@@ -64,6 +68,22 @@ class ShapeEditsTest {
         Op.Fill fill = (Op.Fill) drawn(painted, box.id()).resolved().ops().get(0);
         assertThat(fill.paint()).isEqualTo(paper);
         checkRefused(painted, new Edit.PlaceEntry(PAGE, box.id(), entry(PHOTOS, 1)), "frameId", Reason.FRAME_HAS_WORDS);
+    }
+
+    /** They are no frames that somebody forgot to fill, and flowing photos do not come into them. */
+    @Test
+    void boxesAndLinesAreNeitherEmptyNorForPhotos() {
+        Piece piece = applied(
+                PHOTOS,
+                new Edit.AddBox(PAGE, new Paint.Solid(Rgb.INK)),
+                new Edit.AddRule(PAGE, new Rule(Rgb.INK, mm(1), Rule.Stroke.PLAIN)));
+        assertThat(PageCheck.of(scene(piece), SharpnessLimits.USUAL))
+                .extracting(finding -> finding.what().code())
+                .doesNotContain(Notice.FRAME_EMPTY.code());
+        Piece waiting = applied(
+                piece, new Edit.EmptyFrame(PAGE, first(PHOTOS).frames().get(0).id()));
+        Piece flowed = applied(waiting, new Edit.FlowEntries());
+        assertThat(added(flowed).fill()).isInstanceOf(Fill.Painted.class);
     }
 
     @ParameterizedTest
