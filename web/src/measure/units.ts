@@ -28,3 +28,6 @@ export function saySize(width: number, height: number, format: UnitFormat): stri
 export function stepOf({ unit, resolution }: UnitFormat): number {
   return unit === 'IN' ? 1588 : unit === 'PT' ? 353 : unit === 'PX' ? Math.round(25_400 / resolution) : 1000
 }
+
+/** To a tenth of a millimetre, micrometres. */
+export const tenths = (length: number) => Math.round(length / 100) * 100

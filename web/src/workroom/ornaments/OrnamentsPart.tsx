@@ -4,6 +4,7 @@ import type { Ornament } from '../../api/client'
 import { useRoom } from '../context'
 import { Part } from '../slip/Part'
 import { askFocus, wordsField } from '../../fields/askedFocus'
+import { useAdding } from '../useAdding'
 import { useTryOut } from '../useTryOut'
 import { OrnamentCards } from './OrnamentCards'
 import { useOrnaments } from './useOrnaments'
@@ -25,13 +26,9 @@ export function OrnamentsPart() {
   const ornaments = useOrnaments().filter((one) => one.family === family)
   const adding = (drawing: Ornament['drawing']) => ({ kind: 'addOrnament' as const, pageId: storedPage.id, drawing })
   const trying = useTryOut<Ornament['drawing']>((drawing) => handle.preview(drawing ? adding(drawing) : null))
+  const addingOne = useAdding()
   const add = async (drawing: Ornament['drawing']) => {
-    const before = new Set(storedPage.frames.map(({ id }) => id))
-    if (await handle.edit(adding(drawing))) return
-    const added = handle
-      .latest()
-      ?.page(storedPage.id)
-      ?.frames.find(({ id }) => !before.has(id))
+    const added = await addingOne(adding(drawing))
     if (!added) return
     select({ kind: 'frame', pageId: storedPage.id, frameId: added.id })
     if (added.text) askFocus(wordsField(added.id))

@@ -3,18 +3,15 @@ import type { Edit } from '../../api/client'
 import { Button } from '../../ui/Button'
 import { useRoom } from '../context'
 import { Part } from '../slip/Part'
+import { useAdding } from '../useAdding'
 
 /** Boxes and lines to put on the page. */
 export function ShapesPart() {
-  const { stored, storedPage, handle, select } = useRoom()
+  const { stored, storedPage, select } = useRoom()
+  const adding = useAdding()
   const { captions } = stored.styles
   const add = async (edit: Edit) => {
-    const before = new Set(storedPage.frames.map(({ id }) => id))
-    if (await handle.edit(edit)) return
-    const added = handle
-      .latest()
-      ?.page(storedPage.id)
-      ?.frames.find(({ id }) => !before.has(id))
+    const added = await adding(edit)
     if (added) select({ kind: 'frame', pageId: storedPage.id, frameId: added.id })
   }
   const shorter = Math.min(stored.format.width, stored.format.height)

@@ -3,12 +3,12 @@ import { NumberField } from '../../fields/NumberField'
 import { ColourChoice } from '../paint/ColourChoice'
 import { PercentSlider } from '../../fields/PercentSlider'
 import { LengthSlider } from '../../measure/LengthSlider'
+import { tenths } from '../../measure/units'
 import { effectOf } from '../piece/styles'
 import type { StyleFieldsProps } from './StyleFields'
 
 /** Degrees. */
 const MOST_TILT = 60
-const tenths = (length: number) => Math.round(length / 100) * 100
 const of = (effect: Effect): StyleDifference => ({ kind: 'otherEffect', effect })
 
 /** Shadow on the picture, glow, soft edge and reflection; each with its measures once there is some of it. */

@@ -1,10 +1,9 @@
 import type { Shadow, StyleDifference } from '../../api/client'
 import { PercentSlider } from '../../fields/PercentSlider'
 import { LengthSlider } from '../../measure/LengthSlider'
+import { tenths } from '../../measure/units'
 import { effectOf, NO_SHADOW } from '../piece/styles'
 import type { StyleFieldsProps } from './StyleFields'
-
-const tenths = (length: number) => Math.round(length / 100) * 100
 
 /** How strong a frame's shadow is; where there is one, how far it falls and how soft it is. */
 export function ShadowFields({ style, format, onPreview, onCommit }: StyleFieldsProps) {

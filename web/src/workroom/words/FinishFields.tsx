@@ -2,12 +2,12 @@ import type { TextFinish } from '../../api/client'
 import { NumberField } from '../../fields/NumberField'
 import { PercentSlider } from '../../fields/PercentSlider'
 import { LengthSlider } from '../../measure/LengthSlider'
-import type { UnitFormat } from '../../measure/units'
+import { tenths, type UnitFormat } from '../../measure/units'
 import { ColourChoice } from '../paint/ColourChoice'
 import { Part } from '../slip/Part'
 
 const MOST_COLUMNS = 6
-const tenths = (length: number) => Math.max(100, Math.round(length / 100) * 100)
+const atLeast = (length: number) => Math.max(100, tenths(length))
 
 interface Props {
   finish: TextFinish
@@ -29,12 +29,12 @@ export function FinishFields({ finish, sizePt, colour, runs, format, onPreview, 
   const edge = finish.edge ?? { width: 0, colour: paper }
   const shadow = finish.shadow ?? {
     kind: 'shadow' as const,
-    height: tenths(em / 16),
-    softness: tenths(em / 8),
+    height: atLeast(em / 16),
+    softness: atLeast(em / 8),
     strength: 0,
     colour: '#22293a',
   }
-  const panel = finish.panel ?? { colour: paper, opacity: 0, pad: tenths(em / 3), radius: 0 }
+  const panel = finish.panel ?? { colour: paper, opacity: 0, pad: atLeast(em / 3), radius: 0 }
   const columns = finish.columns
   const withEdge = (to: typeof edge): TextFinish => ({ ...finish, edge: to.width > 0 ? to : undefined })
   const withShadow = (to: typeof shadow): TextFinish => ({ ...finish, shadow: to.strength > 0 ? to : undefined })
@@ -72,7 +72,7 @@ export function FinishFields({ finish, sizePt, colour, runs, format, onPreview, 
             onCommit={(count) =>
               onCommit({
                 ...finish,
-                columns: count > 1 ? { count, gap: columns?.gap ?? tenths(1.5 * em) } : undefined,
+                columns: count > 1 ? { count, gap: columns?.gap ?? atLeast(1.5 * em) } : undefined,
               })
             }
           />

@@ -1,5 +1,6 @@
 import type { Edit, Problem } from '../../api/client'
 import { useRoom } from '../context'
+import { useAdding } from '../useAdding'
 
 /** What of words' look is to be another. */
 export type Dressing = Omit<Extract<Edit, { kind: 'dressWords' }>, 'kind' | 'pageId' | 'itemIds'>
@@ -7,15 +8,11 @@ export type Dressing = Omit<Extract<Edit, { kind: 'dressWords' }>, 'kind' | 'pag
 /** What can be done to words: put them on the page, write them, dress them. */
 export function useWords() {
   const { page, handle, select } = useRoom()
+  const adding = useAdding()
   return {
     /** Puts words on the page and begins to write them. */
     add: async (where: 'TOP' | 'BOTTOM' | 'FREE') => {
-      const before = new Set(page.frames.map(({ id }) => id))
-      if (await handle.edit({ kind: 'addWords', pageId: page.id, where })) return
-      const added = handle
-        .latest()
-        ?.page(page.id)
-        ?.frames.find(({ id }) => !before.has(id))
+      const added = await adding({ kind: 'addWords', pageId: page.id, where })
       if (added) select({ kind: 'write', pageId: page.id, frameId: added.id })
     },
     write: (frameId: string, text: string): Promise<Problem | null> =>

@@ -4,6 +4,7 @@ import java.awt.image.BufferedImage;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import wovenset.core.display.Op;
+import wovenset.core.display.PhotoVisitor;
 import wovenset.core.paint.PhotoRasters;
 import wovenset.core.paint.RasterScale;
 import wovenset.core.photo.PhotoPixels;
@@ -60,7 +61,7 @@ final class ExportRasters implements PhotoRasters {
     }
 
     /** What each picture will take when it is decoded. */
-    private static final class Needs implements Op.Visitor {
+    private static final class Needs implements PhotoVisitor {
         private final Map<Key, Long> bytes = new LinkedHashMap<>();
         private double scale;
 
@@ -87,41 +88,8 @@ final class ExportRasters implements PhotoRasters {
         }
 
         @Override
-        public void letterEdge(Op.LetterEdge edge) {
-            // Takes nothing.
-        }
-
-        @Override
-        public void letterShade(Op.LetterShade shade) {
-            // Takes nothing.
-        }
-
-        @Override
         public void tilted(Op.Tilted tilted) {
             tilted.children().forEach(op -> op.accept(this));
-        }
-
-        @Override
-        public void softImage(Op.SoftImage soft) {
-            // It is reduced until little is left.
-        }
-
-        @Override
-        public void shade(Op.Shade shade) {}
-
-        @Override
-        public void fill(Op.Fill fill) {
-            // Takes nothing.
-        }
-
-        @Override
-        public void said(Op.Said said) {
-            // Takes nothing.
-        }
-
-        @Override
-        public void glyphs(Op.Glyphs glyphs) {
-            // Takes nothing.
         }
     }
 

@@ -23,6 +23,7 @@ import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import wovenset.core.colour.ColourProfile;
 import wovenset.core.colour.GreyProfile;
 import wovenset.core.display.Op;
+import wovenset.core.display.PhotoVisitor;
 import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.paint.PhotoRasters;
@@ -75,17 +76,11 @@ final class PdfPhotos implements PdfImages {
     }
 
     private void measure(List<Op> ops) {
-        ops.forEach(op -> op.accept(new Op.Visitor() {
+        ops.forEach(op -> op.accept(new PhotoVisitor() {
             @Override
             public void group(Op.Group group) {
                 measure(group.children());
             }
-
-            @Override
-            public void shade(Op.Shade shade) {}
-
-            @Override
-            public void fill(Op.Fill fill) {}
 
             @Override
             public void image(Op.Image image) {
@@ -93,32 +88,9 @@ final class PdfPhotos implements PdfImages {
             }
 
             @Override
-            public void letterEdge(Op.LetterEdge edge) {
-                // Shows no photo.
-            }
-
-            @Override
-            public void letterShade(Op.LetterShade shade) {
-                // Shows no photo.
-            }
-
-            @Override
             public void tilted(Op.Tilted tilted) {
                 // Becomes pixels of its own.
             }
-
-            @Override
-            public void softImage(Op.SoftImage soft) {
-                // Has pixels of its own.
-            }
-
-            @Override
-            public void said(Op.Said said) {
-                // Shows no photo.
-            }
-
-            @Override
-            public void glyphs(Op.Glyphs glyphs) {}
         }));
     }
 
