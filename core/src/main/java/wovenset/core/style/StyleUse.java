@@ -3,6 +3,7 @@ package wovenset.core.style;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import wovenset.core.measure.Length;
 import wovenset.core.said.Checks;
 import wovenset.core.said.Reason;
 
@@ -21,6 +22,18 @@ public record StyleUse(UUID style, List<StyleDifference> differences) {
 
     public static StyleUse of(UUID style) {
         return new StyleUse(style, List.of());
+    }
+
+    /** Of a style, with nothing of its bands, corners and effects that shows. */
+    public static StyleUse bare(FrameStyle style) {
+        List<StyleDifference> differences = new ArrayList<>();
+        for (int i = 0; i < style.bands().size(); i++) {
+            differences.add(new StyleDifference.BandWidth(i, Length.ZERO));
+        }
+        differences.add(new StyleDifference.CornersCut(Corners.SQUARE));
+        differences.add(new StyleDifference.FootHeight(Length.ZERO));
+        style.effects().forEach(effect -> differences.add(new StyleDifference.OtherEffect(effect.turnedDown())));
+        return new StyleUse(style.id(), differences);
     }
 
     /** The look that comes of it. */

@@ -20,6 +20,7 @@ import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 import wovenset.core.said.Doing;
 import wovenset.core.said.Reason;
+import wovenset.core.style.StyleUse;
 
 /** Edits that add boxes and lines. */
 final class ShapeEdits {
@@ -76,6 +77,8 @@ final class ShapeEdits {
                         new Placement.Free(Box.of(box), 0),
                         piece.styles().usual().id(),
                         fill)
+                // Borders and shadows are of photos, unless somebody wants them here.
+                .withStyle(StyleUse.bare(piece.styles().usual()))
                 .withWords(new FrameWords.Own(""));
     }
 }

@@ -8,6 +8,9 @@ public sealed interface Effect permits Shadow, InnerShadow, Glow, SoftEdge, Refl
     /** Names the kind. */
     String kind();
 
+    /** The same with nothing of it that shows; what it can, it keeps. */
+    Effect turnedDown();
+
     /** Whether nothing of it shows. */
     boolean isNone();
 }

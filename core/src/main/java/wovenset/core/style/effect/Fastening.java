@@ -35,6 +35,11 @@ public record Fastening(Means means, Length size, Rgb colour) implements Effect 
     }
 
     @Override
+    public Fastening turnedDown() {
+        return new Fastening(means, Length.ZERO, colour);
+    }
+
+    @Override
     public boolean isNone() {
         return size.equals(Length.ZERO);
     }

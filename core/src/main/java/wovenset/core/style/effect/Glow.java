@@ -25,6 +25,11 @@ public record Glow(Length spread, double strength, Rgb colour) implements Effect
     }
 
     @Override
+    public Glow turnedDown() {
+        return new Glow(spread, 0, colour);
+    }
+
+    @Override
     public boolean isNone() {
         return strength == 0 || spread.equals(Length.ZERO);
     }

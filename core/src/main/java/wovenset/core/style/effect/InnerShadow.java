@@ -25,6 +25,11 @@ public record InnerShadow(Length height, Length softness, double strength, Rgb c
     }
 
     @Override
+    public InnerShadow turnedDown() {
+        return new InnerShadow(height, softness, 0, colour);
+    }
+
+    @Override
     public boolean isNone() {
         return strength == 0;
     }

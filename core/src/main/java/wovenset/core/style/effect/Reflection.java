@@ -26,6 +26,11 @@ public record Reflection(double height, Length distance, double strength) implem
     }
 
     @Override
+    public Reflection turnedDown() {
+        return new Reflection(height, distance, 0);
+    }
+
+    @Override
     public boolean isNone() {
         return strength == 0 || height == 0;
     }

@@ -28,6 +28,11 @@ public record Shadow(Length height, Length softness, double strength, Rgb colour
     }
 
     @Override
+    public Shadow turnedDown() {
+        return new Shadow(height, softness, 0, colour);
+    }
+
+    @Override
     public boolean isNone() {
         return strength == 0;
     }

@@ -22,6 +22,11 @@ public record SoftEdge(Length width) implements Effect {
     }
 
     @Override
+    public SoftEdge turnedDown() {
+        return new SoftEdge(Length.ZERO);
+    }
+
+    @Override
     public boolean isNone() {
         return width.equals(Length.ZERO);
     }

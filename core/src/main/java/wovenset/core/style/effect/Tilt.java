@@ -22,6 +22,11 @@ public record Tilt(double sideDegrees, double backDegrees) implements Effect {
     }
 
     @Override
+    public Tilt turnedDown() {
+        return new Tilt(0, 0);
+    }
+
+    @Override
     public boolean isNone() {
         return sideDegrees == 0 && backDegrees == 0;
     }

@@ -33,7 +33,9 @@ import wovenset.core.scene.FrameScene;
 import wovenset.core.scene.PageScene;
 import wovenset.core.scene.SceneResolver;
 import wovenset.core.scene.SharpnessLimits;
+import wovenset.core.style.FrameStyle;
 import wovenset.core.style.Rule;
+import wovenset.core.style.ShippedStyles;
 
 class ShapeEditsTest {
     private static final Piece PHOTOS = row(3);
@@ -84,6 +86,18 @@ class ShapeEditsTest {
                 piece, new Edit.EmptyFrame(PAGE, first(PHOTOS).frames().get(0).id()));
         Piece flowed = applied(waiting, new Edit.FlowEntries());
         assertThat(added(flowed).fill()).isInstanceOf(Fill.Painted.class);
+    }
+
+    /** Whatever photos wear, a new box is its paint and nothing else, to the page's very edge. */
+    @Test
+    void aNewBoxWearsNothing() {
+        for (FrameStyle style : ShippedStyles.of(PHOTOS.format())) {
+            Piece dressed = applied(PHOTOS, new Edit.DressAll(style), new Edit.AddBox(PAGE, new Paint.Solid(Rgb.INK)));
+            Frame box = added(dressed);
+            assertThat(drawn(dressed, box.id()).resolved().ops())
+                    .as(style.name())
+                    .hasSize(1);
+        }
     }
 
     @ParameterizedTest
