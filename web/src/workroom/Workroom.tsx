@@ -6,6 +6,7 @@ import { useChosen } from '../light-table/useChosen'
 import { useIntake } from '../light-table/useIntake'
 import { useNotice } from '../ui/Notices'
 import { useSeenInAddress, useStation } from './address/useAddress'
+import { AfterBench } from './AfterBench'
 import { OverBenchPlace } from './OverBench'
 import { Bench } from './bench/Bench'
 import { BenchBar } from './bench/BenchBar'
@@ -21,6 +22,10 @@ import { Run } from './run/Run'
 import { Slip } from './slip/Slip'
 import { Tray } from './tray/Tray'
 import { useRoomKeys } from './useRoomKeys'
+
+const SLIP = <Slip />
+const RUN = <Run />
+const TRAY = <Tray />
 
 /** One piece on the bench: the slip on the left, the run of pages at the right, the tray of photos along the near edge. */
 export function Workroom() {
@@ -46,6 +51,7 @@ export function Workroom() {
   const frames = useMemo(() => (page ? framesOf(page, selection) : []), [page, selection])
   const frame = frames.length === 1 ? frames[0] : undefined
   const showKeys = useCallback(() => setKeysShown(true), [])
+  const bar = useMemo(() => <BenchBar onKeys={showKeys} />, [showKeys])
   useRoomKeys({ piece: open?.piece, pageId: summary?.id, undo, redo, goTo, selection, select, showKeys })
 
   const place = useCallback(
@@ -124,9 +130,9 @@ export function Workroom() {
     <RoomNowContext value={roomNow}>
       <RoomContext value={room}>
         <FileDrop onFiles={intake.bring} className="relative flex h-full overflow-hidden bg-mat p-1.5">
-          <Slip />
+          <AfterBench>{SLIP}</AfterBench>
           <div className="flex min-w-0 flex-1 flex-col pl-1.5">
-            <BenchBar onKeys={showKeys} />
+            <AfterBench>{bar}</AfterBench>
             {station === 'gather' ? (
               <div className="relative flex min-h-0 flex-1 flex-col">
                 <LightTable />
@@ -136,10 +142,10 @@ export function Workroom() {
               <>
                 <div className="relative flex min-h-0 flex-1">
                   <Bench />
-                  <Run />
+                  <AfterBench>{RUN}</AfterBench>
                   <OverBenchPlace />
                 </div>
-                <Tray />
+                <AfterBench>{TRAY}</AfterBench>
               </>
             )}
           </div>

@@ -4,6 +4,7 @@ import { fetchSprites, type Sprite, SpriteStore } from './spriteStore'
 
 const keyOf = (sprite: SpritePlace, pixelsPerMm: number) => `${spriteKey(sprite)}@${pixelsPerMm}`
 const RETRY_MS = 1000
+const PATIENCE_MS = 80
 
 interface Wanted {
   piece: string
@@ -35,23 +36,47 @@ class SpriteFetcher {
   }
 
   /** Asks for what this scene shows, at this scale. */
-  want(piece: string, scene: PageScene, pixelsPerMm: number) {
+  want(piece: string, scene: PageScene, pixelsPerMm: number): Wanted {
     // Copies that lie alike share one picture.
     const sprites = new Map(
       scene.units.map((unit) => spritePlace(unit, pixelsPerMm)).map((one) => [spriteKey(one), one]),
     )
-    this.wanted = { piece, page: scene.pageId, pixelsPerMm, sprites: [...sprites.values()] }
-    if (this.asking) return
-    this.asking = true
-    void this.bring().finally(() => {
-      this.asking = false
+    const wanted = { piece, page: scene.pageId, pixelsPerMm, sprites: [...sprites.values()] }
+    this.wanted = wanted
+    if (!this.asking) {
+      this.asking = true
+      void this.bring().finally(() => {
+        this.asking = false
+      })
+    }
+    return wanted
+  }
+
+  /**
+   * Asks for what is about to be shown instead of the same page, before the screen is laid out anew for it. Laying out a full page takes as
+   * long as drawing its first pictures: who waits for this does it once, with them.
+   *
+   * @returns when the first new picture is here, or {@link PATIENCE_MS} are over; at once if nothing new is to be drawn
+   */
+  async ahead(piece: string, scene: PageScene): Promise<void> {
+    const now = this.wanted
+    if (now?.piece !== piece || now.page !== scene.pageId) return
+    const next = this.want(piece, scene, now.pixelsPerMm)
+    const lacking = this.missing(next).length
+    if (lacking === 0) return
+    await new Promise<void>((resolve) => {
+      const done = () => {
+        clearTimeout(over)
+        end()
+        resolve()
+      }
+      const over = setTimeout(done, PATIENCE_MS)
+      const end = this.subscribe(() => this.missing(next).length < lacking && done())
     })
   }
 
-  /** Asks for what is about to be shown instead of the same page, before the screen is laid out anew for it. */
-  ahead(piece: string, scene: PageScene) {
-    const now = this.wanted
-    if (now?.piece === piece && now.page === scene.pageId) this.want(piece, scene, now.pixelsPerMm)
+  private missing({ sprites, pixelsPerMm }: Wanted): SpritePlace[] {
+    return sprites.filter((sprite) => !this.store.has(keyOf(sprite, pixelsPerMm)))
   }
 
   /** The page is no longer seen. */
@@ -62,7 +87,7 @@ class SpriteFetcher {
   private async bring() {
     for (let now = this.wanted; now; now = this.wanted) {
       const place = now
-      const missing = place.sprites.filter((sprite) => !this.store.has(keyOf(sprite, place.pixelsPerMm)))
+      const missing = this.missing(place)
       if (missing.length === 0) return
       try {
         await fetchSprites(place, missing, (asked, sprite) => {

@@ -1,4 +1,5 @@
-import { useQueries } from '@tanstack/react-query'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useMemo } from 'react'
 import { client, data } from '../../api/client'
 import type { ColourOffer } from '../../fields/ColourPanel'
 import { channels } from '../../fields/contrast'
@@ -28,21 +29,37 @@ const MOST = 10
 /** Colours that suit what is being dressed: those of the selected photo, of the page's photos, and dyes. */
 export function useColourOffers(): ColourOffer[] {
   const { page, frame } = useRoom()
+  const queries = useQueryClient()
   const photos = [...new Set(page.frames.flatMap(({ photo }) => photo ?? []))]
   const asked = [...new Set([...(frame?.photo ? [frame.photo] : []), ...photos])].slice(0, MOST_PHOTOS)
-  const answers = useQueries({
-    queries: asked.map((photo) => ({
+  const of = (photo: string) =>
+    queries.fetchQuery({
       queryKey: ['colours', photo],
       queryFn: () => data(client.GET('/api/photos/{sha256}/colours', { params: { path: { sha256: photo } } })),
       staleTime: Infinity,
       retry: false,
-    })),
-  })
-  const coloursOf = new Map(asked.map((photo, index) => [photo, answers[index]?.data ?? []]))
+    })
+  const known = useQuery({
+    queryKey: ['colours of', asked],
+    // One that cannot be had leaves the others.
+    queryFn: () => Promise.all(asked.map(async (photo) => ({ photo, colours: await of(photo).catch(() => []) }))),
+    staleTime: Infinity,
+  }).data
+  const chosen = frame?.photo
+  // A slider draws the room anew with each of its steps; comparing colours anew would cost a quarter of that.
+  return useMemo(() => offered(known ?? [], chosen), [known, chosen])
+}
+
+interface ColoursOfPhoto {
+  photo: string
+  colours: string[]
+}
+
+function offered(known: ColoursOfPhoto[], chosen: string | undefined): ColourOffer[] {
   // The most telling colour of each photo first.
-  const ranked = [0, 1, 2, 3, 4].flatMap((rank) => asked.flatMap((photo) => coloursOf.get(photo)?.[rank] ?? []))
+  const ranked = [0, 1, 2, 3, 4].flatMap((rank) => known.flatMap(({ colours }) => colours[rank] ?? []))
   return [
-    { name: 'In this photo', colours: frame?.photo ? (coloursOf.get(frame.photo) ?? []) : [] },
+    { name: 'In this photo', colours: known.find(({ photo }) => photo === chosen)?.colours ?? [] },
     { name: 'In the photos of this page', colours: apart(ranked).slice(0, MOST) },
     { name: 'Dyes', colours: DYES },
   ]

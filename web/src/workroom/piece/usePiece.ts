@@ -194,10 +194,10 @@ export function usePiece(pieceId: string, wanted?: string): PieceHandle {
       previewing.current = abort
       const body = { edit, window: windowName, turn, seen }
       data(client.POST('/api/pieces/{id}/preview', { params: { path }, body, signal: abort.signal })).then(
-        ({ head, content }) => {
+        async ({ head, content }) => {
           if (turn !== previews.current) return
-          if (content) spriteFetcher.ahead(pieceId, content.scene)
-          setShown({ head, content })
+          if (content) await spriteFetcher.ahead(pieceId, content.scene)
+          if (turn === previews.current) setShown({ head, content })
         },
         () => undefined,
       )
