@@ -8,8 +8,6 @@ import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicLong;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -48,8 +46,7 @@ public class SpriteService {
     private final PageLookup pieces;
     private final RasterPainter painter;
     private final RasterPainter fine;
-    private final ExecutorService drawers =
-            Executors.newFixedThreadPool(Runtime.getRuntime().availableProcessors());
+    private final Drawers drawers = new Drawers(Runtime.getRuntime().availableProcessors());
     private final Recent<Key, byte[]> drawn =
             Recent.bytes(Runtime.getRuntime().maxMemory() / 16, png -> 200 + png.length);
     /** Large pictures are drawn one after the other: a dozen at once would be more than the heap. */
@@ -109,7 +106,7 @@ public class SpriteService {
                         }
                         return drawn.get(key, absent -> draw(unit, absent));
                     },
-                    drawers));
+                    drawers.bench()));
         }
         return pictures;
     }
@@ -141,7 +138,7 @@ public class SpriteService {
                 .orElseThrow(() -> new NotFoundException("This page is no longer in the piece."));
         byte[] png = drawn.get(
                 new Key(page + " at " + found.look(), 0, 0, width),
-                key -> draw(scenes.scene(found.piece(), found.page()), width));
+                key -> drawers.behind(() -> draw(scenes.scene(found.piece(), found.page()), width)));
         return new PagePicture(png, look == found.look());
     }
 
@@ -179,7 +176,7 @@ public class SpriteService {
     /** A page that was proposed or tried, as PNG, this wide; throws as {@link #sprites}. */
     byte[] look(String look, int width) {
         PageScene scene = known(look);
-        return drawn.get(new Key(look, 0, 0, width), key -> draw(scene, width));
+        return drawn.get(new Key(look, 0, 0, width), key -> drawers.behind(() -> draw(scene, width)));
     }
 
     /** A frame of such a page without its neighbours, in the middle of a square of this side; throws as {@link #sprites}. */
@@ -191,7 +188,8 @@ public class SpriteService {
                 .orElseThrow(() -> new NotFoundException("This frame is not on the page as it was tried."));
         checkSize(side, side);
         return drawn.get(
-                new Key(look + " " + frame, 0, 0, side), key -> draw(scene.alone(frame), shown.bounds(), side));
+                new Key(look + " " + frame, 0, 0, side),
+                key -> drawers.behind(() -> draw(scene.alone(frame), shown.bounds(), side)));
     }
 
     private PageScene known(String look) {
@@ -227,7 +225,7 @@ public class SpriteService {
 
     @PreDestroy
     void close() {
-        drawers.shutdown();
+        drawers.close();
     }
 
     private static void checkSize(double width, double height) {

@@ -55,6 +55,7 @@ public final class RunningApplication implements AutoCloseable {
                 "--spring.datasource.password=",
                 "--wovenset.data=" + data(),
                 "--wovenset.demo=" + demo,
+                "--wovenset.rehearsal=false",
                 "--spring.main.banner-mode=off");
     }
 

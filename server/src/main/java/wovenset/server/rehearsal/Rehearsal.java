@@ -1,0 +1,111 @@
+package wovenset.server.rehearsal;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.net.HttpURLConnection;
+import java.net.URI;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.core.env.Environment;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import wovenset.server.WovensetProperties;
+
+/**
+ * Right after a start nothing is compiled and no photo is in memory, and the first page that is opened would take three times as long as the
+ * next one. So the application opens the pieces that were worked on last as a browser would, over its own door, at the side of what
+ * people ask for: shelf, piece, photos, first page and its pictures. Nothing is changed, and nobody waits for it.
+ */
+@Component
+class Rehearsal {
+    private static final Logger LOG = LoggerFactory.getLogger(Rehearsal.class);
+    private static final int ROUNDS = 2;
+    private static final int PIECES = 3;
+    private static final int MOST_UNITS = 60;
+    /** About what a page is drawn with on a common screen, in pixels a millimetre of a page of this size. */
+    private static final double SCREEN_PX = 700;
+
+    private static final int TIMEOUT_MS = 20_000;
+
+    private final boolean wanted;
+    private final Environment environment;
+    private final JsonMapper mapper;
+
+    Rehearsal(WovensetProperties properties, Environment environment, JsonMapper mapper) {
+        this.wanted = properties.rehearsal();
+        this.environment = environment;
+        this.mapper = mapper;
+    }
+
+    @EventListener(ApplicationReadyEvent.class)
+    void ready() {
+        if (wanted) {
+            Thread thread = new Thread(this::run, "rehearsal");
+            thread.setDaemon(true);
+            thread.start();
+        }
+    }
+
+    private void run() {
+        String address = "http://127.0.0.1:" + environment.getRequiredProperty("local.server.port") + "/api/pieces";
+        try {
+            for (int round = 0; round < ROUNDS; round++) {
+                JsonNode shelf = ask(address);
+                for (int i = 0; i < Math.min(PIECES, shelf.size()); i++) {
+                    open(address + "/" + shelf.get(i).path("id").asString(), round);
+                }
+            }
+        } catch (IOException | RuntimeException e) {
+            // Whatever is wrong with a piece is told to the person who opens it.
+            LOG.debug("The rehearsal ended early", e);
+        }
+    }
+
+    private void open(String piece, int round) throws IOException {
+        JsonNode view = ask(piece);
+        ask(piece + "/photos");
+        JsonNode first = view.path("pages").path(0);
+        String page = piece + "/pages/" + first.path("id").asString();
+        JsonNode scene = ask(page).path("scene");
+        List<Map<String, Object>> sprites = new ArrayList<>();
+        for (JsonNode unit : scene.path("units")) {
+            if (sprites.size() < MOST_UNITS) {
+                sprites.add(Map.of("name", unit.path("name").asString(), "phaseX", round, "phaseY", 0));
+            }
+        }
+        if (!sprites.isEmpty()) {
+            double side = Math.max(
+                    scene.path("widthMm").asDouble(), scene.path("heightMm").asDouble());
+            send(
+                    page + "/sprites",
+                    mapper.writeValueAsBytes(Map.of("sprites", sprites, "pixelsPerMm", SCREEN_PX / side)));
+        }
+    }
+
+    private JsonNode ask(String address) throws IOException {
+        return mapper.readTree(send(address, new byte[0]));
+    }
+
+    private static byte[] send(String address, byte[] body) throws IOException {
+        HttpURLConnection connection =
+                (HttpURLConnection) URI.create(address).toURL().openConnection();
+        connection.setReadTimeout(TIMEOUT_MS);
+        if (body.length > 0) {
+            connection.setDoOutput(true);
+            connection.setRequestProperty("Content-Type", "application/json");
+            try (OutputStream out = connection.getOutputStream()) {
+                out.write(body);
+            }
+        }
+        try (InputStream in = connection.getInputStream()) {
+            return in.readAllBytes();
+        }
+    }
+}
