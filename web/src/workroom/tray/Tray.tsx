@@ -11,6 +11,8 @@ const HEIGHT_PX = 60
 const GAP_PX = 6
 const NARROWEST_PX = 26
 const WIDEST_PX = 150
+/** For each photo while their sizes are being read: the tray has its height at once, so that the bench keeps its own. */
+const WHILE_READ_PX = 80
 const CLOSED = 'wovenset.tray'
 
 const widthOf = ({ width, height }: TrayPhoto) =>
@@ -24,7 +26,7 @@ interface Lain {
 }
 
 /** The photos one beside the other, those that wait first, each with the place where it lies. */
-function lain(photos: TrayPhoto[], uses: Map<string, number[]>): { all: Lain[]; width: number; waiting: number } {
+function lain(photos: TrayPhoto[], uses: Map<string, number[]>): { all: Lain[]; width: number } {
   const waits = photos.filter(({ entryId }) => !uses.has(entryId))
   const used = photos.filter(({ entryId }) => uses.has(entryId))
   let left = 0
@@ -35,21 +37,24 @@ function lain(photos: TrayPhoto[], uses: Map<string, number[]>): { all: Lain[]; 
     left += width + GAP_PX
     return one
   })
-  return { all, width: left, waiting: waits.length }
+  return { all, width: left }
 }
 
 /** The photos along the near edge: drag one onto a frame, or press it to place it in the selected or first empty frame. */
 export function Tray() {
-  const { photos, piece } = useRoom()
+  const { photos, piece, stored } = useRoom()
   const [closed, setClosed] = useState(() => localStorage.getItem(CLOSED) === 'yes')
   const scroller = useRef<HTMLDivElement>(null)
   const { from, to } = useStretch(scroller, 'across', !closed && photos.length > 0)
-  const { all, width, waiting } = lain(photos, usesOf(piece))
+  const uses = usesOf(piece)
+  const { all, width } = lain(photos, uses)
+  const count = stored.entries.length
+  const waiting = stored.entries.filter(({ id }) => !uses.has(id)).length
   const turn = () => {
     localStorage.setItem(CLOSED, closed ? 'no' : 'yes')
     setClosed(!closed)
   }
-  const said = `${photos.length === 1 ? '1 photo' : `${photos.length} photos`}, ${waiting === 0 ? 'all placed' : `${waiting} not placed`}`
+  const said = `${count === 1 ? '1 photo' : `${count} photos`}, ${waiting === 0 ? 'all placed' : `${waiting} not placed`}`
   return (
     <section
       aria-label="Tray of photos"
@@ -66,11 +71,14 @@ export function Tray() {
         {said}
       </button>
       {!closed &&
-        (photos.length === 0 ? (
+        (count === 0 ? (
           <p className="px-2 pb-2 text-soft">No photos yet. Bring some in under Gather; they wait here to be placed.</p>
         ) : (
           <div ref={scroller} className="overflow-x-auto overflow-y-hidden px-2 pb-1.5" tabIndex={-1}>
-            <ul className="relative" style={{ width, height: HEIGHT_PX }}>
+            <ul
+              className="relative"
+              style={{ width: photos.length > 0 ? width : count * WHILE_READ_PX, height: HEIGHT_PX }}
+            >
               {all
                 .filter(({ left, width: wide }) => left + wide >= from && left <= to)
                 .map((one) => (

@@ -16,17 +16,24 @@ import org.springframework.core.env.Environment;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 import wovenset.server.WovensetProperties;
 
 /**
  * Right after a start nothing is compiled and no photo is in memory, and the first page that is opened would take three times as long as the
  * next one. So the application opens the pieces that were worked on last as a browser would, over its own door, at the side of what
- * people ask for: shelf, piece, photos, first page and its pictures. Nothing is changed, and nobody waits for it.
+ * people ask for: shelf, piece, photos, first page, its pictures, and those of a slider that moves. Nothing is changed, and nobody waits
+ * for it.
  */
 @Component
 class Rehearsal {
     private static final Logger LOG = LoggerFactory.getLogger(Rehearsal.class);
-    private static final int ROUNDS = 2;
+    /** After about so many the platform has compiled what draws. */
+    private static final int ROUNDS = 12;
+
+    /** By how much the corners' radius differs from round to round, in micrometres. */
+    private static final int STEP = 100;
+
     private static final int PIECES = 3;
     private static final int MOST_UNITS = 60;
     /** About what a page is drawn with on a common screen, in pixels a millimetre of a page of this size. */
@@ -71,9 +78,21 @@ class Rehearsal {
     private void open(String piece, int round) throws IOException {
         JsonNode view = ask(piece);
         ask(piece + "/photos");
-        JsonNode first = view.path("pages").path(0);
-        String page = piece + "/pages/" + first.path("id").asString();
-        JsonNode scene = ask(page).path("scene");
+        String page = view.path("pages").path(0).path("id").asString();
+        draw(piece, page, ask(piece + "/pages/" + page).path("scene"), round);
+        JsonNode style = view.path("head").path("styles").path("frames").path(0);
+        if (style instanceof ObjectNode moved) {
+            moved.withObject("corners").put("size", STEP * (round + 1));
+            Map<String, Object> edit = Map.of("kind", "setFrameStyle", "style", moved);
+            JsonNode shown = mapper.readTree(send(
+                    piece + "/preview",
+                    mapper.writeValueAsBytes(
+                            Map.of("edit", edit, "window", "rehearsal", "turn", round, "seen", page))));
+            draw(piece, page, shown.path("content").path("scene"), round);
+        }
+    }
+
+    private void draw(String piece, String page, JsonNode scene, int round) throws IOException {
         List<Map<String, Object>> sprites = new ArrayList<>();
         for (JsonNode unit : scene.path("units")) {
             if (sprites.size() < MOST_UNITS) {
@@ -83,9 +102,8 @@ class Rehearsal {
         if (!sprites.isEmpty()) {
             double side = Math.max(
                     scene.path("widthMm").asDouble(), scene.path("heightMm").asDouble());
-            send(
-                    page + "/sprites",
-                    mapper.writeValueAsBytes(Map.of("sprites", sprites, "pixelsPerMm", SCREEN_PX / side)));
+            byte[] asked = mapper.writeValueAsBytes(Map.of("sprites", sprites, "pixelsPerMm", SCREEN_PX / side));
+            send(piece + "/pages/" + page + "/sprites", asked);
         }
     }
 
