@@ -8,12 +8,14 @@ import java.net.URI;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.core.env.Environment;
 import org.springframework.stereotype.Component;
+import org.springframework.web.context.support.ServletRequestHandledEvent;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -22,8 +24,8 @@ import wovenset.server.WovensetProperties;
 /**
  * Right after a start nothing is compiled and no photo is in memory, and the first page that is opened would take three times as long as the
  * next one. So the application opens the pieces that were worked on last as a browser would, over its own door, at the side of what
- * people ask for: shelf, piece, photos, first page, its pictures, and those of a slider that moves. Nothing is changed, and nobody waits
- * for it.
+ * people ask for: shelf, piece, photos, first page, its pictures, and those of a slider that moves. Nothing is changed, and it stands back
+ * while anybody else asks for something.
  */
 @Component
 class Rehearsal {
@@ -40,10 +42,13 @@ class Rehearsal {
     private static final double SCREEN_PX = 700;
 
     private static final int TIMEOUT_MS = 20_000;
+    private static final int STAND_BACK_MS = 500;
 
     private final boolean wanted;
     private final Environment environment;
     private final JsonMapper mapper;
+    private final AtomicInteger answered = new AtomicInteger();
+    private int own;
 
     Rehearsal(WovensetProperties properties, Environment environment, JsonMapper mapper) {
         this.wanted = properties.rehearsal();
@@ -60,6 +65,11 @@ class Rehearsal {
         }
     }
 
+    @EventListener
+    void answered(ServletRequestHandledEvent event) {
+        answered.incrementAndGet();
+    }
+
     private void run() {
         String address = "http://127.0.0.1:" + environment.getRequiredProperty("local.server.port") + "/api/pieces";
         try {
@@ -69,13 +79,15 @@ class Rehearsal {
                     open(address + "/" + shelf.get(i).path("id").asString(), round);
                 }
             }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
         } catch (IOException | RuntimeException e) {
             // Whatever is wrong with a piece is told to the person who opens it.
             LOG.debug("The rehearsal ended early", e);
         }
     }
 
-    private void open(String piece, int round) throws IOException {
+    private void open(String piece, int round) throws IOException, InterruptedException {
         JsonNode view = ask(piece);
         ask(piece + "/photos");
         String page = view.path("pages").path(0).path("id").asString();
@@ -92,7 +104,7 @@ class Rehearsal {
         }
     }
 
-    private void draw(String piece, String page, JsonNode scene, int round) throws IOException {
+    private void draw(String piece, String page, JsonNode scene, int round) throws IOException, InterruptedException {
         List<Map<String, Object>> sprites = new ArrayList<>();
         for (JsonNode unit : scene.path("units")) {
             if (sprites.size() < MOST_UNITS) {
@@ -107,11 +119,16 @@ class Rehearsal {
         }
     }
 
-    private JsonNode ask(String address) throws IOException {
+    private JsonNode ask(String address) throws IOException, InterruptedException {
         return mapper.readTree(send(address, new byte[0]));
     }
 
-    private static byte[] send(String address, byte[] body) throws IOException {
+    private byte[] send(String address, byte[] body) throws IOException, InterruptedException {
+        for (int all = answered.get(); all > own; all = answered.get()) {
+            own = all;
+            Thread.sleep(STAND_BACK_MS);
+        }
+        own++;
         HttpURLConnection connection =
                 (HttpURLConnection) URI.create(address).toURL().openConnection();
         connection.setReadTimeout(TIMEOUT_MS);
