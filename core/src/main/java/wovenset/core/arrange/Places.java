@@ -92,16 +92,21 @@ public final class Places {
         List<Grid.Slot> cells = grid.cells();
         Length outside = Length.ZERO;
         Length[] rows = new Length[grid.rows()];
+        Length[] columns = new Length[grid.columns()];
         Arrays.fill(rows, Length.ZERO);
+        Arrays.fill(columns, Length.ZERO);
         for (int slot = 0; slot < Math.min(slotted.size(), cells.size()); slot++) {
             Frame frame = slotted.get(slot);
             Length own = frame.style().in(piece.styles()).width(Band.Side.OUTSIDE);
             outside = own.compareTo(outside) > 0 ? own : outside;
-            int last = cells.get(slot).row() + cells.get(slot).rows() - 1;
+            Grid.Slot cell = cells.get(slot);
+            boolean beside = strips.side(frame).isBeside();
+            Length[] tracks = beside ? columns : rows;
+            int last = beside ? cell.column() + cell.columns() - 1 : cell.row() + cell.rows() - 1;
             Length strip = strips.of(frame);
-            rows[last] = strip.compareTo(rows[last]) > 0 ? strip : rows[last];
+            tracks[last] = strip.compareTo(tracks[last]) > 0 ? strip : tracks[last];
         }
-        return new CellSurround(outside, List.of(rows));
+        return new CellSurround(outside, List.of(rows), List.of(columns));
     }
 
     private PlacesOutcome outcome() {
@@ -149,7 +154,7 @@ public final class Places {
 
     /** What is said where even without gaps nothing fits. */
     public static DoesNotFit noRoomAtAll(FrameTrim trim, int photos) {
-        boolean words = trim.stripMm() > trim.across();
+        boolean words = trim.stripMm() > trim.bands();
         return doesNotFit(words ? "captions" : "bandWidth", Reason.NO_ROOM_AT_ALL, photos);
     }
 
@@ -191,12 +196,14 @@ public final class Places {
 
         private Optional<DoesNotFit> cellProblem(GridOutcome.Cell cell, FrameTrim trim, FrameTrim around) {
             if (cell.height().mm() - around.down() < SlicingSums.SMALLEST_MM) {
-                boolean words = trim.stripMm() > trim.across();
+                boolean words = !trim.side().isBeside() && trim.stripMm() > trim.bands();
                 return Optional.of(
                         doesNotFit(words ? "captions" : "bandWidth", Reason.CELL_TOO_LOW, format.say(cell.height())));
             }
             if (cell.width().mm() - around.across() < SlicingSums.SMALLEST_MM) {
-                return Optional.of(doesNotFit("bandWidth", Reason.CELL_TOO_NARROW, format.say(cell.width())));
+                boolean words = trim.side().isBeside() && trim.stripMm() > trim.bands();
+                return Optional.of(
+                        doesNotFit(words ? "captions" : "bandWidth", Reason.CELL_TOO_NARROW, format.say(cell.width())));
             }
             return Optional.empty();
         }

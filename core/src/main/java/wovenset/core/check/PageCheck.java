@@ -14,7 +14,6 @@ import wovenset.core.said.Said;
 import wovenset.core.scene.FrameScene;
 import wovenset.core.scene.PageScene;
 import wovenset.core.scene.SharpnessLimits;
-import wovenset.core.style.CaptionStyle;
 import wovenset.core.style.Outline;
 
 /**
@@ -112,7 +111,12 @@ public final class PageCheck {
         if (look.text().isPresent()) {
             return fromTrim(signs);
         }
-        return look.captions().place() == CaptionStyle.Place.ABOVE ? signs.y() : page.heightMm() - signs.bottom();
+        return switch (look.captions().place()) {
+            case BELOW, ON_PICTURE -> page.heightMm() - signs.bottom();
+            case ABOVE -> signs.y();
+            case LEFT -> signs.x();
+            case RIGHT -> page.widthMm() - signs.right();
+        };
     }
 
     private void edges(FrameScene frame, int number) {

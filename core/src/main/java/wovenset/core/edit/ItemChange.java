@@ -1,9 +1,11 @@
 package wovenset.core.edit;
 
+import java.util.Optional;
 import java.util.UUID;
 import wovenset.core.ink.Blend;
 import wovenset.core.ink.Paint;
 import wovenset.core.item.Crop;
+import wovenset.core.item.Fading;
 import wovenset.core.item.Fill;
 import wovenset.core.item.Frame;
 import wovenset.core.item.FrameWords;
@@ -196,6 +198,19 @@ public sealed interface ItemChange {
         @Override
         public Doing doing() {
             return Doing.BLEND;
+        }
+    }
+
+    /** How it grows faint towards a side or outwards; nothing to have it solid again. */
+    record SetFading(Optional<Fading> fading) implements ItemChange {
+        @Override
+        public Item in(Item item) {
+            return item.withLook(item.look().withFading(fading));
+        }
+
+        @Override
+        public Doing doing() {
+            return Doing.FADING;
         }
     }
 

@@ -20,6 +20,22 @@ final class FinishOps {
         this.fall = fall;
     }
 
+    /**
+     * Lines with all that lies behind them, which comes first: one line's shadow never falls on another line.
+     *
+     * @param top of the first line, and the height of all
+     */
+    List<Op> with(List<Op.Glyphs> lines, double top, double height) {
+        List<Op> ops = new ArrayList<>();
+        lines.stream()
+                .map(one -> new BoxMm(one.x(), top, one.widthMm(), height))
+                .reduce(BoxMm::union)
+                .ifPresent(all -> ops.addAll(panel(all)));
+        lines.forEach(one -> ops.addAll(behind(one, Affine.IDENTITY)));
+        ops.addAll(lines);
+        return ops;
+    }
+
     /** The ground of words that stand in this box. */
     List<Op> panel(BoxMm words) {
         return finish.panel()

@@ -7,6 +7,7 @@ import wovenset.core.geometry.Affine;
 import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
 import wovenset.core.item.Crop;
+import wovenset.core.item.Fading;
 import wovenset.core.photo.PhotoPixels;
 import wovenset.core.photo.PixelSize;
 import wovenset.core.photo.Subject;
@@ -50,6 +51,7 @@ public record FrameLook(
         List<Effect> effects,
         Fall fall,
         double opacity,
+        Optional<Fading> fading,
         Optional<Photo> photo,
         Optional<Ornament> ornament,
         Optional<Paint> painted,

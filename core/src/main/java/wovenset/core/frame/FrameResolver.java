@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import wovenset.core.display.Op;
 import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.BoxMm;
@@ -60,8 +61,14 @@ public final class FrameResolver {
         }
         WordOps words = new WordOps(look, forms);
         Optional<ResolvedFrame.Words> said = words.set();
-        ops.addAll(words.ops());
-        return new ResolvedFrame(whole(), window, photo, said);
+        // Words with a picture stay legible when it grows faint.
+        List<Op> own = look.text().isPresent() ? join(ops, words.ops()) : ops;
+        List<Op> faint = look.fading().isEmpty() || own.isEmpty()
+                ? own
+                : List.of(FadingOps.of(
+                        Affine.IDENTITY, 1, look.fading(), forms.frame().outset(forms.outside()), own));
+        List<Op> all = look.text().isPresent() ? faint : join(faint, words.ops());
+        return new ResolvedFrame(whole(all), window, photo, said);
     }
 
     /** What a style's effects go with. */
@@ -135,11 +142,15 @@ public final class FrameResolver {
         return all;
     }
 
+    private static List<Op> join(List<Op> first, List<Op> then) {
+        return Stream.concat(first.stream(), then.stream()).toList();
+    }
+
     /** All of it turned about the frame's middle, and as solid as it is to be. */
-    private List<Op> whole() {
+    private List<Op> whole(List<Op> all) {
         Affine turn = Affine.turn(look.turnDegrees(), look.widthMm() / 2, look.heightMm() / 2);
         boolean plain = turn.equals(Affine.IDENTITY) && look.opacity() == 1;
-        return plain || ops.isEmpty() ? ops : List.of(new Op.Group(turn, look.opacity(), Optional.empty(), ops));
+        return plain || all.isEmpty() ? all : List.of(new Op.Group(turn, look.opacity(), Optional.empty(), all));
     }
 
     private static ResolvedFrame.Photo placed(FrameLook.Photo photo, BoxMm window) {

@@ -7,6 +7,7 @@ import java.awt.geom.NoninvertibleTransformException;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
 import wovenset.core.display.Fade;
+import wovenset.core.geometry.BoxMm;
 
 /** How solid each pixel of a region of a device is under a fade, 0 to 1. Cost: linear in its pixels, see {@link SoftMask}. */
 @FunctionalInterface
@@ -32,7 +33,44 @@ public interface FadeMask {
                     return down.solid() * (1 - Math.max(0, Math.min(1, gone)));
                 };
             }
+
+            @Override
+            public FadeMask along(Fade.Along along) {
+                AffineTransform from = inverse(toDevice);
+                double wayX = along.toX() - along.fromX();
+                double wayY = along.toY() - along.fromY();
+                double length = wayX * wayX + wayY * wayY;
+                return onPage(from, (x, y) -> left(((x - along.fromX()) * wayX + (y - along.fromY()) * wayY) / length));
+            }
+
+            @Override
+            public FadeMask around(Fade.Around around) {
+                BoxMm box = around.box();
+                return onPage(inverse(toDevice), (x, y) -> {
+                    double out = Math.hypot(
+                            (x - box.centreX()) / (box.width() / 2), (y - box.centreY()) / (box.height() / 2));
+                    return left((out - around.from()) / (around.to() - around.from()));
+                });
+            }
         });
+    }
+
+    /** How solid each place of the page is. */
+    @FunctionalInterface
+    interface OnPage {
+        double at(double x, double y);
+    }
+
+    private static FadeMask onPage(AffineTransform from, OnPage solid) {
+        return (x, y) -> solid.at(
+                from.getScaleX() * (x + 0.5) + from.getShearX() * (y + 0.5) + from.getTranslateX(),
+                from.getShearY() * (x + 0.5) + from.getScaleY() * (y + 0.5) + from.getTranslateY());
+    }
+
+    /** What is left after a share of the way: 1 − 3t² + 2t³, which begins and ends without a visible edge. */
+    private static double left(double share) {
+        double t = Math.max(0, Math.min(1, share));
+        return 1 - t * t * (3 - 2 * t);
     }
 
     /** What maps back from the device; the identity where all falls together. */

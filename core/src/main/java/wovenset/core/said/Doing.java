@@ -82,6 +82,7 @@ public enum Doing implements Code {
     WEAR,
     OPACITY,
     BLEND,
+    FADING,
     HIDE,
     UNHIDE,
     LOCK,

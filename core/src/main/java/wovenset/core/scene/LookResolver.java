@@ -53,6 +53,7 @@ final class LookResolver {
         FrameStyle style = frame.style().in(piece.styles());
         FrameLook.Reach reach = reach(place, style);
         List<Effect> effects = effects(style, mount);
+        String words = piece.wordsOf(page, frame);
         return new FrameLook(
                 SceneResolver.grain(place.box().width()),
                 SceneResolver.grain(place.box().height()),
@@ -64,8 +65,9 @@ final class LookResolver {
                 style.corners(),
                 frame.outline() instanceof Outline.Rect ? style.foot().mm() : 0,
                 effects,
-                fall(frame, style, effects, place.turnDegrees()),
+                fall(frame, style, effects, words, place.turnDegrees()),
                 frame.look().opacity(),
+                frame.look().fading(),
                 photo(frame, place),
                 frame.fill() instanceof Fill.Ornament ornament
                         ? Optional.of(new FrameLook.Ornament(ornament.drawing(), ornament.colours()))
@@ -73,9 +75,8 @@ final class LookResolver {
                 frame.fill() instanceof Fill.Painted painted ? Optional.of(painted.paint()) : Optional.empty(),
                 frame.fill() instanceof Fill.Ruled ruled ? Optional.of(ruled.rule()) : Optional.empty(),
                 frame.ownWords()
-                        .map(words -> new FrameLook.Text(
-                                words.text(), words.style(), words.course(), hyphens(words.style()))),
-                piece.wordsOf(page, frame),
+                        .map(own -> new FrameLook.Text(own.text(), own.style(), own.course(), hyphens(own.style()))),
+                words,
                 piece.styles().captions());
     }
 
@@ -95,12 +96,13 @@ final class LookResolver {
     }
 
     /** Seen from the frame: however it is turned, its shadow falls away from the light. */
-    private FrameLook.Fall fall(Frame frame, FrameStyle style, List<Effect> effects, double turnDegrees) {
+    private FrameLook.Fall fall(Frame frame, FrameStyle style, List<Effect> effects, String words, double turnDegrees) {
         boolean lit = effects.stream().anyMatch(effect -> effect instanceof Shadow || effect instanceof InnerShadow)
                 || style.bands().stream().anyMatch(band -> band.bevel().isPositive())
                 || frame.ownWords()
-                        .flatMap(words -> words.style().finish().shadow())
-                        .isPresent();
+                        .flatMap(own -> own.style().finish().shadow())
+                        .isPresent()
+                || !words.isBlank() && piece.styles().captions().shadow().isPresent();
         Light light = piece.styles().light();
         return lit ? new FrameLook.Fall(light.right(1, turnDegrees), light.down(1, turnDegrees)) : FrameLook.Fall.NONE;
     }

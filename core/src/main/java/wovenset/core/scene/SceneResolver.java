@@ -10,13 +10,13 @@ import wovenset.core.arrange.space.Place;
 import wovenset.core.arrange.space.PlacesOutcome;
 import wovenset.core.display.Op;
 import wovenset.core.display.Unit;
+import wovenset.core.frame.FadingOps;
 import wovenset.core.frame.FrameForms;
 import wovenset.core.frame.FrameLook;
 import wovenset.core.frame.FrameResolver;
 import wovenset.core.frame.ResolvedFrame;
 import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.BoxMm;
-import wovenset.core.ink.Blend;
 import wovenset.core.item.Frame;
 import wovenset.core.item.Group;
 import wovenset.core.item.Item;
@@ -125,16 +125,14 @@ public final class SceneResolver {
                         if (papers.isPresent() && !hidden) {
                             children = mounted(group, papers.get(), frames.subList(before, frames.size()), children);
                         }
-                        boolean plain =
-                                group.look().opacity() == 1 && group.look().blend() == Blend.NORMAL;
-                        return plain || children.isEmpty() ? children : List.of(one(group, children));
+                        return group.look().isPlain() || children.isEmpty() ? children : List.of(one(group, children));
                     }
                 }));
             }
             return units;
         }
 
-        /** A group that is seen through or blended shows as one thing: what lies behind its front must not show through it. */
+        /** A group that is seen through, blended or faded shows as one thing: what lies behind its front must not show through it. */
         private static Unit one(Group group, List<Unit> children) {
             double x = children.get(0).x();
             double y = children.get(0).y();
@@ -153,7 +151,12 @@ public final class SceneResolver {
                     x,
                     y,
                     group.look().blend(),
-                    List.of(new Op.Group(Affine.IDENTITY, group.look().opacity(), Optional.empty(), ops)));
+                    List.of(FadingOps.of(
+                            Affine.IDENTITY,
+                            group.look().opacity(),
+                            group.look().fading(),
+                            Op.ink(ops),
+                            ops)));
         }
 
         private Optional<Unit> unit(Frame frame, boolean hidden, Optional<Mount> mount) {

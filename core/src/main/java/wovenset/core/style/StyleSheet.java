@@ -45,7 +45,7 @@ public record StyleSheet(
     public static StyleSheet plain(UUID style) {
         return new StyleSheet(
                 List.of(FrameStyle.plain(style, "Frame")),
-                new CaptionStyle(CaptionStyle.Show.WRITTEN, CaptionStyle.Place.BELOW, "Alegreya", 11, Rgb.INK, 1),
+                new CaptionStyle(CaptionStyle.Show.WRITTEN, "Alegreya", 11, Rgb.INK, 1),
                 Grounds.of(new Paint.Solid(new Rgb("#ffffff"))),
                 List.of(),
                 List.of(),

@@ -1,6 +1,7 @@
 package wovenset.core.words;
 
 import java.util.List;
+import wovenset.core.style.TextStyle;
 
 /**
  * Words broken into lines.
@@ -14,6 +15,10 @@ public record FittedWords(List<Line> lines, double sizePt, boolean allShown, Str
     public FittedWords {
         lines = List.copyOf(lines);
         lenders = List.copyOf(lenders);
+    }
+
+    public double sizeMm() {
+        return sizePt * TextStyle.MM_PER_PT;
     }
 
     /** A line and its advance width in millimetres. */

@@ -190,6 +190,14 @@ class PdfAndPngTest {
     }
 
     @Test
+    void whatGrowsFaintAndWordsBesidePhotosAreTheSameInPdfAndPng() throws IOException, InterruptedException {
+        Piece sheet = Sheets.fadedSheet();
+        checkPdfAndPngAgree(sheet, 127, 9);
+        Path kept = Path.of("target", "all-faded.png");
+        Files.copy(make(sheet, request(Kind.PNG, 1, 127)).file(), kept, StandardCopyOption.REPLACE_EXISTING);
+    }
+
+    @Test
     void finishedWordsAreTheSameInPdfAndPng() throws IOException, InterruptedException {
         Piece sheet = Sheets.wordsSheet();
         checkPdfAndPngAgree(sheet, 127, first(sheet).frames().size());

@@ -22,11 +22,15 @@ import wovenset.core.geometry.BoxMm;
 import wovenset.core.geometry.Form;
 import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
+import wovenset.core.item.Fading;
 import wovenset.core.item.Fill;
 import wovenset.core.item.Frame;
+import wovenset.core.item.Group;
+import wovenset.core.item.Item;
 import wovenset.core.item.Placement;
 import wovenset.core.piece.Piece;
 import wovenset.core.style.Band;
+import wovenset.core.style.CaptionStyle;
 import wovenset.core.style.Course;
 import wovenset.core.style.FrameStyle;
 import wovenset.core.style.Ground;
@@ -209,6 +213,47 @@ final class Sheets {
                 14,
                 new TextFinish(Optional.empty(), Optional.empty(), panel, three, true),
                 Course.STRAIGHT);
+    }
+
+    /** Photos that grow faint to each side and outwards, two as one thing, words and a drawing, with words beside all photos. */
+    static Piece fadedSheet() {
+        Piece piece = sheet(4, 2);
+        UUID page = first(piece).id();
+        piece = applied(
+                piece,
+                new Edit.CaptionEntry(piece.entries().iterator().next().id(), "Beside it, in lines as high as it"),
+                new Edit.SetCaptionStyle(new CaptionStyle(CaptionStyle.Show.ALWAYS, "Alegreya", 11, Rgb.INK, 1)
+                        .withPlace(CaptionStyle.Place.RIGHT)
+                        .withBeside(mm(22))
+                        .withLetters(
+                                0.04,
+                                Optional.of(new TextFinish.Edge(mm(0.4), new Rgb("#fffdf8"))),
+                                Optional.of(new Shadow(mm(0.6), mm(1), 0.5, Rgb.INK)))));
+        List<UUID> cells = frames(piece);
+        piece = applied(piece, new Edit.GroupItems(page, List.of(cells.get(6), cells.get(7))));
+        UUID group = first(piece).items().stream()
+                .filter(Group.class::isInstance)
+                .map(Item::id)
+                .findFirst()
+                .orElseThrow();
+        piece = applied(piece, new Edit.AddOrnament(page, Drawing.ARCHED_RIBBON));
+        piece = applied(piece, move(piece, last(piece).id(), free(110, 84, 70, 26, 0)));
+        List<UUID> faded = List.of(
+                cells.get(0),
+                cells.get(1),
+                cells.get(2),
+                cells.get(3),
+                cells.get(4),
+                cells.get(5),
+                group,
+                last(piece).id());
+        for (int i = 0; i < faded.size(); i++) {
+            boolean round = i == 4 || i == 5;
+            Fading fading = new Fading(
+                    round ? Fading.Form.MIDDLE : Fading.Form.SIDE, 90 * i % 360, i == 5 ? 0.2 : 0.4, i == 5 ? 1.4 : 1);
+            piece = applied(piece, patch(piece, new ItemChange.SetFading(Optional.of(fading)), faded.get(i)));
+        }
+        return piece;
     }
 
     private static TextFinish finish(Optional<TextFinish.Edge> edge, Optional<Shadow> shadow) {

@@ -17,12 +17,18 @@ import static wovenset.core.testing.Pieces.piece;
 import static wovenset.core.testing.Pieces.placed;
 import static wovenset.core.testing.Pieces.row;
 
+import java.awt.Rectangle;
+import java.awt.geom.AffineTransform;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import wovenset.core.arrangement.Grid;
 import wovenset.core.check.Finding;
 import wovenset.core.check.PageCheck;
+import wovenset.core.display.Fade;
 import wovenset.core.display.Op;
 import wovenset.core.display.Unit;
 import wovenset.core.edit.Edit;
@@ -30,6 +36,8 @@ import wovenset.core.edit.ItemChange;
 import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.ink.Rgb;
+import wovenset.core.item.Fading;
+import wovenset.core.paint.FadeMask;
 import wovenset.core.piece.Piece;
 import wovenset.core.said.Notice;
 import wovenset.core.style.Band;
@@ -97,6 +105,86 @@ class SceneResolverTest {
         BoxMm signs = ((Op.Glyphs) ops.get(2)).signs();
         assertThat(signs.y()).isGreaterThan(band.ink().y());
         assertThat(signs.bottom()).isLessThan(band.ink().bottom());
+    }
+
+    /** Beside, the picture is narrower by their room, and the words begin or end at it, their last line at its foot. */
+    @ParameterizedTest
+    @EnumSource(
+            value = CaptionStyle.Place.class,
+            names = {"LEFT", "RIGHT"})
+    void wordsStandBesideThePictureInAllCellsOfItsColumn(CaptionStyle.Place place) {
+        Piece below = words(placed(piece(grid(2, 2, 10, 6), 1), 1, 2), CaptionStyle.Show.WRITTEN);
+        CaptionStyle captions = below.styles().captions();
+        Piece wordless = applied(below, new Edit.CaptionEntry(entry(below, 2), ""));
+        PageScene plain = scene(applied(wordless, new Edit.CaptionEntry(entry(below, 1), "")));
+        Piece beside = applied(
+                wordless, new Edit.SetCaptionStyle(captions.withPlace(place).withBeside(mm(30))));
+        PageScene shown = scene(beside);
+        // The first cell has words; the one below it keeps room with it, the other column keeps none.
+        for (int i = 0; i < 4; i++) {
+            BoxMm own = shown.frames().get(i).box();
+            BoxMm before = plain.frames().get(i).box();
+            boolean kept = i % 2 == 0;
+            assertThat(own.width()).isCloseTo(before.width() - (kept ? 30 : 0), within(0.001));
+            assertThat(own.height()).isCloseTo(before.height(), within(0.001));
+            assertThat(own.x())
+                    .isCloseTo(before.x() + (kept && place == CaptionStyle.Place.LEFT ? 30 : 0), within(0.001));
+        }
+        FrameScene frame = shown.frames().get(0);
+        Op.Glyphs line = (Op.Glyphs) frame.resolved().ops().get(1);
+        double air = 0.5 * 1.25 * 12 * 25.4 / 72;
+        if (place == CaptionStyle.Place.RIGHT) {
+            assertThat(line.x()).isCloseTo(frame.box().width() + air, within(1e-6));
+        } else {
+            assertThat(line.x() + line.widthMm()).isCloseTo(-air, within(1e-6));
+        }
+        assertThat(line.y()).isBetween(frame.box().height() - 4, frame.box().height());
+    }
+
+    /** Photos of a fixed size keep it; their columns become wider by the words' room, and so does the page that they fill. */
+    @Test
+    void aPageOfFixedCellsIsWiderByTheRoomBesideEachColumn() {
+        Grid cells = grid(2, 3, 10, 5).withCell(new Grid.CellSize(mm(40), mm(30)));
+        Piece piece = words(placed(piece(grid(2, 3, 10, 5), 1), 1, 2, 3), CaptionStyle.Show.ALWAYS);
+        CaptionStyle captions = piece.styles().captions();
+        Piece beside = applied(
+                piece,
+                new Edit.SetCaptionStyle(
+                        captions.withPlace(CaptionStyle.Place.RIGHT).withBeside(mm(25))),
+                new Edit.SizeFromCells(first(piece).id(), cells, Edit.Reflow.AGREED));
+        assertThat(beside.format().width()).isEqualTo(mm(2 * 10 + 3 * (40 + 25) + 2 * 5));
+        assertThat(beside.format().height()).isEqualTo(mm(2 * 10 + 2 * 30 + 5));
+        List<FrameScene> frames = scene(beside).frames();
+        assertThat(frames.get(1).box()).isEqualTo(new BoxMm(10 + 40 + 25 + 5, 10, 40, 30));
+    }
+
+    /** To its right side: the way is as long as the frame is wide, whatever its height, and turns with it. */
+    @Test
+    void aFadingRunsAcrossTheFrameOrOutFromItsMiddle() {
+        Piece piece = placed(piece(grid(1, 1, 10, 0), 1), 1);
+        Fading fading = new Fading(Fading.Form.SIDE, 90, 0.25, 1);
+        Op.Group whole = (Op.Group)
+                scene(applied(piece, patch(piece, new ItemChange.SetFading(Optional.of(fading)), frame(piece, 0))))
+                        .frames()
+                        .get(0)
+                        .resolved()
+                        .ops()
+                        .get(0);
+        Fade.Along along = (Fade.Along) whole.fade().orElseThrow();
+        assertThat(along.fromX()).isCloseTo(70, within(1e-9));
+        assertThat(along.toX()).isCloseTo(280, within(1e-9));
+        assertThat(along.fromY()).isCloseTo(along.toY(), within(1e-9));
+        FadeMask mask = FadeMask.of(along, new AffineTransform(), new Rectangle(0, 0, 280, 180));
+        assertThat(mask.at(69, 5)).isEqualTo(1);
+        assertThat(mask.at(175, 170)).isCloseTo(0.5, within(0.01));
+        assertThat(mask.at(279, 5)).isCloseTo(0, within(0.001));
+        FadeMask oval = FadeMask.of(
+                new Fade.Around(new BoxMm(0, 0, 280, 180), 0.5, 1),
+                new AffineTransform(),
+                new Rectangle(0, 0, 280, 180));
+        assertThat(oval.at(139, 134)).isCloseTo(1, within(0.01));
+        assertThat(oval.at(139, 179)).isCloseTo(0, within(0.01));
+        assertThat(oval.at(0, 0)).isZero();
     }
 
     @Test

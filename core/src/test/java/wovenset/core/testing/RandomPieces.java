@@ -27,6 +27,7 @@ import wovenset.core.ink.Blend;
 import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
 import wovenset.core.item.Crop;
+import wovenset.core.item.Fading;
 import wovenset.core.item.Fill;
 import wovenset.core.item.Frame;
 import wovenset.core.item.FrameWords;
@@ -171,8 +172,14 @@ public final class RandomPieces {
                 any(CaptionStyle.Place.values()),
                 "Alegreya",
                 4 + random.nextInt(100) / 7.0,
+                random.nextInt(9) / 10.0,
                 colour(),
-                1 + random.nextInt(4));
+                random.nextBoolean() ? Optional.of(new TextFinish.Edge(length(0, 9), colour())) : Optional.empty(),
+                random.nextBoolean()
+                        ? Optional.of(new Shadow(length(0, 9), length(0, 20), random.nextDouble(), colour()))
+                        : Optional.empty(),
+                1 + random.nextInt(4),
+                length(8, 60));
         List<Mount> mounts = times(
                 0,
                 2,
@@ -410,7 +417,14 @@ public final class RandomPieces {
     }
 
     private Look look() {
-        return new Look(random.nextDouble(), any(Blend.values()), random.nextBoolean(), random.nextBoolean());
+        return new Look(random.nextDouble(), any(Blend.values()), fading(), random.nextBoolean(), random.nextBoolean());
+    }
+
+    private Optional<Fading> fading() {
+        return random.nextInt(3) > 0
+                ? Optional.empty()
+                : Optional.of(new Fading(
+                        any(Fading.Form.values()), turn(), random.nextDouble() / 2, 0.6 + random.nextDouble() / 2));
     }
 
     private Band band() {

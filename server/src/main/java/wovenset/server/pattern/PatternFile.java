@@ -23,7 +23,7 @@ import wovenset.server.upgrade.PageUpgrade;
 @Component
 class PatternFile {
     private static final String KIND = "pattern";
-    private static final int VERSION = 5;
+    private static final int VERSION = 6;
     private static final UUID STYLE = UUID.nameUUIDFromBytes("style".getBytes(StandardCharsets.UTF_8));
 
     private final OwnFile file;
@@ -56,7 +56,8 @@ class PatternFile {
     private static JsonNode upToDate(JsonNode tree, int version) {
         JsonNode withWords = version < 3 ? Upgrades.wordsAndShadows(tree) : tree;
         JsonNode withStyles = version < 4 ? Upgrades.wholeStyles(withWords) : withWords;
-        return version < 5 ? Upgrades.papersAndGrounds(withStyles) : withStyles;
+        JsonNode withPapers = version < 5 ? Upgrades.papersAndGrounds(withStyles) : withStyles;
+        return version < 6 ? Upgrades.wordsBeside(withPapers) : withPapers;
     }
 
     private Pattern upgraded(JsonNode pattern) {

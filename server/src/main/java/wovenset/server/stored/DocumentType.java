@@ -11,10 +11,34 @@ import tools.jackson.databind.JsonNode;
  * the new form, and keep a golden file of that version.
  */
 public enum DocumentType {
-    HEAD("head", "piece", 5, List.of(Upgrades::wordsAndShadows, Upgrades::wholeStyles, Upgrades::papersAndGrounds)),
-    PAGE("page", "page", 5, List.of(Upgrades::wordsAndShadows, Upgrades::wholeStyles, Upgrades::papersAndGrounds)),
+    HEAD(
+            "head",
+            "piece",
+            5,
+            List.of(
+                    Upgrades::wordsAndShadows,
+                    Upgrades::wholeStyles,
+                    Upgrades::papersAndGrounds,
+                    Upgrades::wordsBeside)),
+    PAGE(
+            "page",
+            "page",
+            5,
+            List.of(
+                    Upgrades::wordsAndShadows,
+                    Upgrades::wholeStyles,
+                    Upgrades::papersAndGrounds,
+                    Upgrades::wordsBeside)),
     ENTRY("entry", "photo in the piece", 5, List.of()),
-    STEP("step", "step", 5, List.of(Upgrades::wordsAndShadows, Upgrades::wholeStyles, Upgrades::papersAndGrounds)),
+    STEP(
+            "step",
+            "step",
+            5,
+            List.of(
+                    Upgrades::wordsAndShadows,
+                    Upgrades::wholeStyles,
+                    Upgrades::papersAndGrounds,
+                    Upgrades::wordsBeside)),
     STEP_NAME("stepName", "step", 5, List.of()),
     SUBJECT("subject", "subject", 1, List.of(UnaryOperator.identity())),
     SHARPNESS("sharpness", "setting", 1, List.of(UnaryOperator.identity())),

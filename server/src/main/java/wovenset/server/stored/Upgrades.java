@@ -112,6 +112,20 @@ public final class Upgrades {
         return tree;
     }
 
+    /**
+     * Version 9: words with photos may stand beside them, in a room of a width of its own, and their letters may stand apart. The tree is
+     * changed, wherever in it these are.
+     *
+     * @return the same tree
+     */
+    public static JsonNode wordsBeside(JsonNode tree) {
+        if (tree instanceof ObjectNode object && object.has("show") && object.has("lines")) {
+            object.put("tracking", 0).put("beside", 40_000);
+        }
+        tree.forEach(Upgrades::wordsBeside);
+        return tree;
+    }
+
     private static ObjectNode solid(ObjectNode painted) {
         JsonNode colour = painted.remove("colour");
         painted.putObject("paint").put("kind", "solid").set("colour", colour);

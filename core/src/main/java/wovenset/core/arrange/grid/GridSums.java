@@ -78,7 +78,7 @@ public final class GridSums {
                 grid.columnGap(),
                 grid.cell() == null
                         ? tracks(grid.columnTracks(), grid.columns())
-                        : fixed(grid.cell().width(), grid.columns(), surround.outside(), column -> Length.ZERO),
+                        : fixed(grid.cell().width(), grid.columns(), surround.outside(), surround::beside),
                 grid.cell() == null ? null : grid.cell().width(),
                 TrackLine.Axis.ACROSS);
     }
@@ -119,47 +119,47 @@ public final class GridSums {
         for (int row = 0; row < grid.rows(); row++) {
             height = height.plus(surround.strip(row));
         }
-        return new PageSize(
-                grid.margins()
-                        .left()
-                        .plus(grid.margins().right())
-                        .plus(cell.width().plus(out).times(grid.columns()))
-                        .plus(grid.columnGap().times(grid.columns() - 1)),
-                height);
+        Length width = grid.margins()
+                .left()
+                .plus(grid.margins().right())
+                .plus(cell.width().plus(out).times(grid.columns()))
+                .plus(grid.columnGap().times(grid.columns() - 1));
+        for (int column = 0; column < grid.columns(); column++) {
+            width = width.plus(surround.beside(column));
+        }
+        return new PageSize(width, height);
     }
 
     /**
      * As many cells of the grid's fixed size as fit between its margins.
      *
      * @param mayTurn whether cells may lie the other way round; they do so only if more fit
-     * @param outside bands on each side of every cell
-     * @param strip room for words below every cell
+     * @param around of a single cell: bands on each side of it, and room for words below or beside it
      * @return the grid with these cells; the given one if not even one fits, which {@link #cells} then says
      */
-    public static Grid most(Format format, Grid grid, boolean mayTurn, Length outside, Length strip) {
+    public static Grid most(Format format, Grid grid, boolean mayTurn, CellSurround around) {
         Grid.CellSize cell = Objects.requireNonNull(grid.cell(), "as many as fit of a fixed cell size");
         Grid.CellSize turned = new Grid.CellSize(/* width= */ cell.height(), /* height= */ cell.width());
-        Grid upright = filled(format, grid, cell, outside, strip);
+        Grid upright = filled(format, grid, cell, around);
         if (!mayTurn) {
             return upright;
         }
-        Grid onSide = filled(format, grid, turned, outside, strip);
-        CellSurround one = new CellSurround(outside, List.of(strip));
-        boolean onlyOnSide = !(cells(format, upright, one) instanceof GridOutcome.Fits)
-                && cells(format, onSide, one) instanceof GridOutcome.Fits;
+        Grid onSide = filled(format, grid, turned, around);
+        boolean onlyOnSide = !(cells(format, upright, around) instanceof GridOutcome.Fits)
+                && cells(format, onSide, around) instanceof GridOutcome.Fits;
         return onSide.rows() * onSide.columns() > upright.rows() * upright.columns() || onlyOnSide ? onSide : upright;
     }
 
-    private static Grid filled(Format format, Grid grid, Grid.CellSize cell, Length outside, Length strip) {
+    private static Grid filled(Format format, Grid grid, Grid.CellSize cell, CellSurround around) {
         Margins margins = grid.margins();
-        Length out = outside.times(2);
+        Length out = around.outside().times(2);
         int columns = TrackLine.most(
                 format.width().minus(margins.left()).minus(margins.right()),
-                cell.width().plus(out),
+                cell.width().plus(out).plus(around.beside(0)),
                 grid.columnGap());
         int rows = TrackLine.most(
                 format.height().minus(margins.top()).minus(margins.bottom()),
-                cell.height().plus(out).plus(strip),
+                cell.height().plus(out).plus(around.strip(0)),
                 grid.rowGap());
         return grid.withCell(cell).withCounts(within(rows), within(columns));
     }

@@ -157,10 +157,8 @@ public final class PageProposals {
 
     /** Where one photo has words, all are counted with them: which will stand in a row is not known yet. */
     private static List<FrameTrim> trims(Piece piece, Page page, List<Frame> frames) {
-        Length strip = Strips.of(piece, page).most();
-        return frames.stream()
-                .map(frame -> FrameTrim.of(frame.style().in(piece.styles()), strip, false))
-                .toList();
+        Strips strips = Strips.of(piece, page);
+        return frames.stream().map(strips::trimIfAny).toList();
     }
 
     private static Offer offer(Kind kind, Proposal found, Page page, List<Frame> frames, Length gap) {

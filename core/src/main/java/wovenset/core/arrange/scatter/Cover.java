@@ -4,7 +4,7 @@ import wovenset.core.photo.Region;
 
 /**
  * How many prints lie over each of some points of a print: 7 × 7 on all of it, and on what should stay in sight, that is 4 × 4
- * on its subject and 6 along the words below it.
+ * on its subject and 6 along its words.
  */
 final class Cover {
     private static final int SAMPLES = 7;
@@ -25,7 +25,7 @@ final class Cover {
     /** @param subject the part of the picture that should stay in sight */
     Cover(Print print, Region subject) {
         this.print = print;
-        boolean words = print.band() > 0;
+        boolean words = print.trim().stripMm() > 0;
         int count = SEEN + (words ? OF_WORDS : 0);
         x = new double[count];
         y = new double[count];
@@ -33,7 +33,15 @@ final class Cover {
         points(0, 0, 1, 1, SAMPLES, SAMPLES);
         points(subject.x(), subject.y(), subject.width(), subject.height(), OF_SUBJECT, OF_SUBJECT);
         if (words) {
-            points(0, 1, 1, print.band() / print.height(), OF_WORDS, 1);
+            double band = print.trim().stripMm();
+            double across = band / print.width();
+            double down = band / print.height();
+            switch (print.trim().side()) {
+                case BELOW -> points(0, 1, 1, down, OF_WORDS, 1);
+                case ABOVE -> points(0, -down, 1, down, OF_WORDS, 1);
+                case LEFT -> points(-across, 0, across, 1, 1, OF_WORDS);
+                case RIGHT -> points(1, 0, across, 1, 1, OF_WORDS);
+            }
         }
     }
 

@@ -1,5 +1,6 @@
 package wovenset.core.arrange.scatter;
 
+import wovenset.core.arrange.space.FrameTrim;
 import wovenset.core.arrange.space.Place;
 import wovenset.core.geometry.BoxMm;
 
@@ -7,22 +8,22 @@ import wovenset.core.geometry.BoxMm;
 final class Print {
     private double width;
     private double height;
-    private final double band;
+    private final FrameTrim trim;
     double x;
     double y;
     private double turn;
     private double cos = 1;
     private double sin;
 
-    /** @param band the words' room below the frame */
-    Print(double width, double height, double band) {
+    /** @param trim what surrounds its picture, of which the words' room is not in its size */
+    Print(double width, double height, FrameTrim trim) {
         this.width = width;
         this.height = height;
-        this.band = band;
+        this.trim = trim;
     }
 
     Print copy() {
-        Print copy = new Print(width, height, band);
+        Print copy = new Print(width, height, trim);
         copy.x = x;
         copy.y = y;
         copy.turnTo(turn);
@@ -37,8 +38,25 @@ final class Print {
         return height;
     }
 
-    double band() {
-        return band;
+    FrameTrim trim() {
+        return trim;
+    }
+
+    /** Where it begins and ends along its axes, seen from its centre, its words with it. */
+    private double left() {
+        return -width / 2 - trim.strip(FrameTrim.Side.LEFT);
+    }
+
+    private double right() {
+        return width / 2 + trim.strip(FrameTrim.Side.RIGHT);
+    }
+
+    private double top() {
+        return -height / 2 - trim.strip(FrameTrim.Side.ABOVE);
+    }
+
+    private double bottom() {
+        return height / 2 + trim.strip(FrameTrim.Side.BELOW);
     }
 
     /** Makes its picture smaller about its centre; the border around it stays as wide. */
@@ -63,13 +81,13 @@ final class Print {
         return new Place(all.inset(outsideMm), Math.toDegrees(turn) + 0.0);
     }
 
-    /** Half of the upright box around it, across and down; the band counts on both sides, so it is a little generous. */
+    /** Half of the upright box around it, across and down; the words' room counts on both sides, so it is a little generous. */
     double reachX() {
-        return Math.abs(cos) * width / 2 + Math.abs(sin) * (height / 2 + band);
+        return Math.abs(cos) * Math.max(-left(), right()) + Math.abs(sin) * Math.max(-top(), bottom());
     }
 
     double reachY() {
-        return Math.abs(sin) * width / 2 + Math.abs(cos) * (height / 2 + band);
+        return Math.abs(sin) * Math.max(-left(), right()) + Math.abs(cos) * Math.max(-top(), bottom());
     }
 
     boolean covers(double pageX, double pageY) {
@@ -77,7 +95,7 @@ final class Print {
         double dy = pageY - y;
         double u = dx * cos + dy * sin;
         double v = dy * cos - dx * sin;
-        return Math.abs(u) <= width / 2 && v >= -height / 2 && v <= height / 2 + band;
+        return u >= left() && u <= right() && v >= top() && v <= bottom();
     }
 
     /** Never false for prints that meet: the upright boxes around them are compared. */
@@ -108,8 +126,8 @@ final class Print {
         double v = dy * cos - dx * sin;
         double overU = alongX * cos + alongY * sin;
         double overV = alongY * cos - alongX * sin;
-        double from = Math.max(entry(u, overU, -width / 2, width / 2), entry(v, overV, -height / 2, height / 2 + band));
-        double to = Math.min(exit(u, overU, -width / 2, width / 2), exit(v, overV, -height / 2, height / 2 + band));
+        double from = Math.max(entry(u, overU, left(), right()), entry(v, overV, top(), bottom()));
+        double to = Math.min(exit(u, overU, left(), right()), exit(v, overV, top(), bottom()));
         int first = Math.max(0, (int) Math.ceil(from * covered.length - 0.5));
         int last = Math.min(covered.length - 1, (int) Math.floor(to * covered.length - 0.5));
         for (int i = first; i <= last; i++) {

@@ -77,7 +77,7 @@ public final class Scatter {
                         .toList();
             }
             for (int i = 0; i < scatter.prints.length; i++) {
-                scatter.prints[i].scale(SMALLER, space.trim(i).across());
+                scatter.prints[i].scale(SMALLER, space.trim(i).bands());
             }
             scatter.anneal(Math.min(MOST_STEPS / 6, STEPS_EACH / 4 * proportions.size()), COOL);
         }
@@ -87,7 +87,7 @@ public final class Scatter {
     private boolean areSeen() {
         return IntStream.range(0, prints.length)
                 .allMatch(i -> Math.min(prints[i].width(), prints[i].height())
-                                - space.trim(i).across()
+                                - space.trim(i).bands()
                         >= SlicingSums.SMALLEST_MM);
     }
 
@@ -126,9 +126,9 @@ public final class Scatter {
                         space.box().width() / (proportion * Math.cos(limit) + Math.sin(limit)),
                         space.box().height() / (proportion * Math.sin(limit) + Math.cos(limit)))
                 - 2 * trim.stripMm()
-                - trim.across();
+                - trim.bands();
         double picture = Math.max(0.1, Math.min(height, most * 0.98));
-        return new Print(picture * proportion + trim.across(), picture + trim.across(), trim.stripMm());
+        return new Print(picture * proportion + trim.bands(), picture + trim.bands(), trim);
     }
 
     private void keepInside(Print print) {

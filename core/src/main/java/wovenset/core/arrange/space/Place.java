@@ -16,10 +16,10 @@ public record Place(BoxMm box, double turnDegrees) {
         double out = trim.outsideMm();
         return new Place(
                 new BoxMm(
-                        slot.x() + out,
-                        slot.y() + out + (trim.stripAbove() ? trim.stripMm() : 0),
-                        Math.max(0, slot.width() - 2 * out),
-                        Math.max(0, slot.height() - 2 * out - trim.stripMm())),
+                        slot.x() + out + trim.strip(FrameTrim.Side.LEFT),
+                        slot.y() + out + trim.strip(FrameTrim.Side.ABOVE),
+                        Math.max(0, slot.width() - (trim.across() - 2 * trim.insideMm())),
+                        Math.max(0, slot.height() - (trim.down() - 2 * trim.insideMm()))),
                 0);
     }
 

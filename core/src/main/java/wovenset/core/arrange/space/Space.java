@@ -58,6 +58,8 @@ public record Space(BoxMm box, double gap, FrameTrim trim, List<FrameTrim> trims
 
     /** The most that surrounds any picture. */
     public FrameTrim widestTrim() {
-        return trims.stream().max(Comparator.comparingDouble(FrameTrim::down)).orElse(trim);
+        return trims.stream()
+                .max(Comparator.comparingDouble(one -> one.across() + one.down()))
+                .orElse(trim);
     }
 }

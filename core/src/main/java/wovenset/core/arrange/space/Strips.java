@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import wovenset.core.arrange.grid.CellSurround;
 import wovenset.core.arrangement.Arrangement;
 import wovenset.core.arrangement.ByHand;
 import wovenset.core.arrangement.Grid;
@@ -18,12 +19,13 @@ import wovenset.core.item.Frame;
 import wovenset.core.measure.Length;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
+import wovenset.core.style.Band;
 import wovenset.core.style.CaptionStyle;
 import wovenset.core.style.Outline;
 import wovenset.core.style.StyleSheet;
 
 /**
- * With which frames of a page room is kept for words, below them or above. Where it is kept only for what is written, frames of one row keep it
+ * With which frames of a page room is kept for words, below them, above or beside. Where it is kept only for what is written, frames of one row keep it
  * together, so that one typed word does not set the row askew: those that end in one row of a grid, and those side by side in
  * one cut. A print with a foot has its words there and always keeps its room. Cost: linear in the frames.
  */
@@ -36,8 +38,7 @@ public final class Strips {
     private Strips(Piece piece, Page page) {
         styles = piece.styles();
         CaptionStyle captions = styles.captions();
-        boolean beside = captions.show() != CaptionStyle.Show.NONE && captions.place() != CaptionStyle.Place.ON_PICTURE;
-        strip = beside ? captions.strip() : Length.ZERO;
+        strip = captions.show() == CaptionStyle.Show.NONE ? Length.ZERO : captions.strip();
         frames = page.frames();
         for (Frame frame : frames) {
             boolean written = !piece.wordsOf(page, frame).isBlank();
@@ -47,7 +48,7 @@ public final class Strips {
         }
         if (captions.show() == CaptionStyle.Show.WRITTEN) {
             List<Frame> slotted = page.slotted();
-            rows(page.arrangement()).forEach(row -> keepTogether(row, slotted));
+            together(page.arrangement(), captions.place().isBeside()).forEach(line -> keepTogether(line, slotted));
         }
     }
 
@@ -57,11 +58,38 @@ public final class Strips {
 
     /** What surrounds a frame's picture, the room for words with it. */
     public FrameTrim trim(Frame frame) {
-        boolean above = styles.captions().place() == CaptionStyle.Place.ABOVE && !hasFoot(frame);
-        return FrameTrim.of(frame.style().in(styles), of(frame), above);
+        return FrameTrim.of(frame.style().in(styles), of(frame), side(frame));
     }
 
-    /** The height of the room for a frame's words; zero for none. */
+    /** The same, as if it kept room for words if any frame does. */
+    public FrameTrim trimIfAny(Frame frame) {
+        return FrameTrim.of(frame.style().in(styles), most(), side(frame));
+    }
+
+    /** Where a frame's words have their room. */
+    public FrameTrim.Side side(Frame frame) {
+        return hasFoot(frame) ? FrameTrim.Side.BELOW : usualSide();
+    }
+
+    private FrameTrim.Side usualSide() {
+        return switch (styles.captions().place()) {
+            case BELOW, ON_PICTURE -> FrameTrim.Side.BELOW;
+            case ABOVE -> FrameTrim.Side.ABOVE;
+            case LEFT -> FrameTrim.Side.LEFT;
+            case RIGHT -> FrameTrim.Side.RIGHT;
+        };
+    }
+
+    /** What lies around a cell of a fixed size whose frame wears the usual style and has words if any frame has. */
+    public CellSurround aroundAny() {
+        Length outside = styles.usual().width(Band.Side.OUTSIDE);
+        List<Length> strips = List.of(most());
+        return usualSide().isBeside()
+                ? new CellSurround(outside, List.of(), strips)
+                : new CellSurround(outside, strips, List.of());
+    }
+
+    /** The room for a frame's words, as high as it is below or above a picture, as wide as it is beside one; zero for none. */
     public Length of(Frame frame) {
         if (hasFoot(frame)) {
             return frame.style().in(styles).foot();
@@ -74,13 +102,13 @@ public final class Strips {
                 && frame.style().in(styles).foot().isPositive();
     }
 
-    /** The height of the widest room that any frame keeps. */
-    public Length most() {
+    /** The largest room that any frame keeps. */
+    private Length most() {
         return frames.stream().map(this::of).max(Comparator.naturalOrder()).orElse(Length.ZERO);
     }
 
-    private void keepTogether(List<Integer> row, List<Frame> slotted) {
-        List<UUID> ids = row.stream()
+    private void keepTogether(List<Integer> line, List<Frame> slotted) {
+        List<UUID> ids = line.stream()
                 .filter(slot -> slot < slotted.size())
                 .map(slot -> slotted.get(slot).id())
                 .toList();
@@ -89,26 +117,26 @@ public final class Strips {
         }
     }
 
-    /** The slots that keep room together. */
-    private static List<List<Integer>> rows(Arrangement arrangement) {
+    /** The slots that keep room together: those of a row, or of a column where words stand beside photos. */
+    private static List<List<Integer>> together(Arrangement arrangement, boolean beside) {
         return arrangement.accept(new Arrangement.Visitor<>() {
             @Override
             public List<List<Integer>> grid(Grid grid) {
-                Map<Integer, List<Integer>> rows = new HashMap<>();
+                Map<Integer, List<Integer>> lines = new HashMap<>();
                 List<Grid.Slot> cells = grid.cells();
                 for (int slot = 0; slot < cells.size(); slot++) {
                     Grid.Slot cell = cells.get(slot);
-                    rows.computeIfAbsent(cell.row() + cell.rows(), end -> new ArrayList<>())
-                            .add(slot);
+                    int last = beside ? cell.column() + cell.columns() : cell.row() + cell.rows();
+                    lines.computeIfAbsent(last, end -> new ArrayList<>()).add(slot);
                 }
-                return List.copyOf(rows.values());
+                return List.copyOf(lines.values());
             }
 
             @Override
             public List<List<Integer>> slicing(Slicing slicing) {
-                List<List<Integer>> rows = new ArrayList<>();
-                sideBySide(slicing.tree(), 0, rows);
-                return rows;
+                List<List<Integer>> lines = new ArrayList<>();
+                inOneCut(slicing.tree(), 0, beside ? SlicingTree.Way.DOWN : SlicingTree.Way.ACROSS, lines);
+                return lines;
             }
 
             @Override
@@ -123,21 +151,21 @@ public final class Strips {
         });
     }
 
-    private static void sideBySide(SlicingTree tree, int first, List<List<Integer>> rows) {
+    private static void inOneCut(SlicingTree tree, int first, SlicingTree.Way way, List<List<Integer>> lines) {
         if (!(tree instanceof SlicingTree.Cut cut)) {
             return;
         }
-        List<Integer> row = new ArrayList<>();
+        List<Integer> line = new ArrayList<>();
         int at = first;
         for (SlicingTree part : cut.parts()) {
             if (part instanceof SlicingTree.Leaf) {
-                row.add(at);
+                line.add(at);
             }
-            sideBySide(part, at, rows);
+            inOneCut(part, at, way, lines);
             at += part.leaves();
         }
-        if (cut.way() == SlicingTree.Way.ACROSS) {
-            rows.add(row);
+        if (cut.way() == way) {
+            lines.add(line);
         }
     }
 }

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
 import wovenset.core.arrange.Places;
+import wovenset.core.arrange.grid.CellSurround;
 import wovenset.core.arrange.grid.GridSums;
 import wovenset.core.arrange.space.Heads;
 import wovenset.core.arrange.space.Strips;
@@ -23,12 +24,10 @@ import wovenset.core.item.Frame;
 import wovenset.core.item.Item;
 import wovenset.core.item.Items;
 import wovenset.core.item.Placement;
-import wovenset.core.measure.Length;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 import wovenset.core.said.Doing;
 import wovenset.core.said.Reason;
-import wovenset.core.style.Band;
 
 /** Edits of grids and their cells. */
 final class GridEdits {
@@ -69,12 +68,10 @@ final class GridEdits {
     private Outcome fillWithCells(Piece piece, Edit.FillWithCells edit) {
         checkCell(edit.grid());
         Page page = Named.page(piece, edit.pageId());
-        Length strip = Strips.of(piece, page).most();
-        Length outside = piece.styles().usual().width(Band.Side.OUTSIDE);
+        CellSurround around = Strips.of(piece, page).aroundAny();
         Margins own = edit.grid().margins();
         Grid inner = edit.grid().withMargins(Heads.of(piece, page, own).margins());
-        Grid grid = GridSums.most(piece.format(), inner, edit.mayTurn(), outside, strip)
-                .withMargins(own);
+        Grid grid = GridSums.most(piece.format(), inner, edit.mayTurn(), around).withMargins(own);
         return Outcome.of(regridded(piece, page.id(), grid, edit.reflow()), Doing.FILL_WITH_CELLS);
     }
 

@@ -33,6 +33,16 @@ final class PdfSoftMask {
             public BoxPicture downwards(Fade.Downwards down) {
                 return BoxPicture.fading(box);
             }
+
+            @Override
+            public BoxPicture along(Fade.Along along) {
+                return BoxPicture.fading(box);
+            }
+
+            @Override
+            public BoxPicture around(Fade.Around around) {
+                return BoxPicture.fading(box);
+            }
         });
         PDImageXObject grey = grey(document, FadeMask.of(fade, picture.toPixels(), picture.pixels()), picture.pixels());
         PDFormXObject form = PdfForms.transparencyGroup(document, box);

@@ -275,7 +275,7 @@ class GridSumsTest {
     void asManyCellsAsFitAreTurnedOnlyWhereMoreFit(
             double width, double height, double cellWidth, double cellHeight, int rows, int columns, double chosen) {
         Grid grid = grid(1, 1, 0, 0).withCell(new Grid.CellSize(mm(cellWidth), mm(cellHeight)));
-        Grid most = GridSums.most(format(width, height), grid, true, Length.ZERO, Length.ZERO);
+        Grid most = GridSums.most(format(width, height), grid, true, CellSurround.NONE);
         assertThat(List.of(most.rows(), most.columns())).containsExactly(rows, columns);
         assertThat(Objects.requireNonNull(most.cell()).width()).isEqualTo(mm(chosen));
     }
