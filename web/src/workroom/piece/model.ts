@@ -73,6 +73,8 @@ export interface Frame {
   opacity: number
   /** How it lies on what is behind it. */
   blend: FrameItem['look']['blend']
+  /** How it grows faint towards a side or outwards. */
+  fading?: FrameItem['look']['fading']
   /** The group that holds it. */
   group?: string
 }
@@ -155,6 +157,7 @@ function frameFrom(
     hidden: look.hidden,
     opacity: look.opacity,
     blend: look.blend,
+    fading: look.fading,
     group,
   }
   madeFrom.set(item, { entry, group, frame })

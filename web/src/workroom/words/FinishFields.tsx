@@ -2,12 +2,12 @@ import type { TextFinish } from '../../api/client'
 import { NumberField } from '../../fields/NumberField'
 import { PercentSlider } from '../../fields/PercentSlider'
 import { LengthSlider } from '../../measure/LengthSlider'
-import { tenths, type UnitFormat } from '../../measure/units'
+import type { UnitFormat } from '../../measure/units'
 import { ColourChoice } from '../paint/ColourChoice'
 import { Part } from '../slip/Part'
+import { atLeast, contrasting, LetterFields } from './LetterFields'
 
 const MOST_COLUMNS = 6
-const atLeast = (length: number) => Math.max(100, tenths(length))
 
 interface Props {
   finish: TextFinish
@@ -24,20 +24,9 @@ interface Props {
 /** What makes words stand out, and how long ones run. Measures begin as parts of their size. */
 export function FinishFields({ finish, sizePt, colour, runs, format, onPreview, onCommit }: Props) {
   const em = (sizePt / 72) * 25_400
-  const dark = Number.parseInt(colour.slice(1, 3), 16) < 128
-  const paper = dark ? '#fffdf8' : '#22293a'
-  const edge = finish.edge ?? { width: 0, colour: paper }
-  const shadow = finish.shadow ?? {
-    kind: 'shadow' as const,
-    height: atLeast(em / 16),
-    softness: atLeast(em / 8),
-    strength: 0,
-    colour: '#22293a',
-  }
+  const paper = contrasting(colour)
   const panel = finish.panel ?? { colour: paper, opacity: 0, pad: atLeast(em / 3), radius: 0 }
   const columns = finish.columns
-  const withEdge = (to: typeof edge): TextFinish => ({ ...finish, edge: to.width > 0 ? to : undefined })
-  const withShadow = (to: typeof shadow): TextFinish => ({ ...finish, shadow: to.strength > 0 ? to : undefined })
   const withPanel = (to: typeof panel): TextFinish => ({ ...finish, panel: to.opacity > 0 ? to : undefined })
   const colourOf = (label: string, value: string, of: (colour: string) => TextFinish) => (
     <ColourChoice
@@ -90,20 +79,14 @@ export function FinishFields({ finish, sizePt, colour, runs, format, onPreview, 
       {columns &&
         runs &&
         length('Between columns', columns.gap, 4 * em, (gap) => ({ ...finish, columns: { ...columns, gap } }))}
-      {length('Edge of the letters', edge.width, em / 5, (width) => withEdge({ ...edge, width }))}
-      {finish.edge && colourOf('Edge’s colour', edge.colour, (one) => withEdge({ ...edge, colour: one }))}
-      <PercentSlider
-        label="Shadow of the letters"
-        value={shadow.strength}
-        onPreview={(strength) => onPreview(withShadow({ ...shadow, strength }))}
-        onCommit={(strength) => onCommit(withShadow({ ...shadow, strength }))}
+      <LetterFields
+        letters={finish}
+        sizePt={sizePt}
+        colour={colour}
+        format={format}
+        onPreview={(letters) => onPreview({ ...finish, ...letters })}
+        onCommit={(letters) => onCommit({ ...finish, ...letters })}
       />
-      {finish.shadow && (
-        <div className="grid grid-cols-2 gap-2">
-          {length('Lies above by', shadow.height, em / 3, (height) => withShadow({ ...shadow, height }))}
-          {length('Softness', shadow.softness, em / 2, (softness) => withShadow({ ...shadow, softness }))}
-        </div>
-      )}
       <PercentSlider
         label="Ground of the words"
         value={panel.opacity}

@@ -100,7 +100,7 @@ function Caption({ frame, scene, scale }: Props) {
         background: captions.place === 'ON_PICTURE' ? groundBehind(captions.colour) : pageScene?.colour,
         transform: scene.turnDegrees ? `rotate(${scene.turnDegrees}deg)` : undefined,
         // As its frame, about the frame's middle.
-        transformOrigin: `${(place.width / 2) * s}px ${(scene.box.y + scene.box.height / 2 - place.y) * s}px`,
+        transformOrigin: `${(scene.box.x + scene.box.width / 2 - place.x) * s}px ${(scene.box.y + scene.box.height / 2 - place.y) * s}px`,
       }}
     >
       <Writing
@@ -113,7 +113,8 @@ function Caption({ frame, scene, scale }: Props) {
           fontFamily: familyOf(captions.typeface),
           fontSize: captions.sizePt * MM_PER_PT * s,
           lineHeight: 1.25,
-          textAlign: 'center',
+          letterSpacing: `${captions.tracking}em`,
+          textAlign: ALIGNED[captions.place],
           color: captions.colour,
           paddingTop: PADDING[captions.place] * captions.sizePt * MM_PER_PT * s,
         }}
@@ -123,7 +124,9 @@ function Caption({ frame, scene, scale }: Props) {
 }
 
 /** Above the first line, in type sizes. */
-const PADDING = { BELOW: 0.625, ABOVE: 0, ON_PICTURE: 0.3 }
+const PADDING = { BELOW: 0.625, ABOVE: 0, LEFT: 0, RIGHT: 0, ON_PICTURE: 0.3 }
+
+const ALIGNED = { BELOW: 'center', ABOVE: 'center', LEFT: 'right', RIGHT: 'left', ON_PICTURE: 'center' } as const
 
 interface WritingProps {
   frameId: string

@@ -3,6 +3,7 @@ import { PercentSlider } from '../../../fields/PercentSlider'
 import type { Frame } from '../../piece/model'
 import { useRoom } from '../../context'
 import type { useTrial } from '../../useTrial'
+import { FadingFields } from './FadingFields'
 
 const BLENDS: Record<Frame['blend'], string> = {
   NORMAL: 'covers it',
@@ -21,25 +22,33 @@ interface Props {
   trial: ReturnType<typeof useTrial>
 }
 
-/** How solid items are, and how they lie on what is behind them. */
+/** How solid items are and where they grow faint, and how they lie on what is behind them. */
 export function LaidFields({ kept, itemIds, trial }: Props) {
   const { storedPage } = useRoom()
   const patch = { kind: 'patchItems' as const, pageId: storedPage.id, itemIds }
   const solid = (opacity: number) => ({ ...patch, change: { kind: 'setOpacity' as const, opacity } })
+  const faint = (fading: Frame['fading']) => ({ ...patch, change: { kind: 'setFading' as const, fading } })
   return (
-    <div className="grid grid-cols-2 gap-2">
-      <PercentSlider
-        label="Solid"
-        value={kept.opacity}
-        onPreview={(opacity) => trial.show(solid(opacity))}
-        onCommit={(opacity) => trial.set(solid(opacity))}
+    <>
+      <div className="grid grid-cols-2 gap-2">
+        <PercentSlider
+          label="Solid"
+          value={kept.opacity}
+          onPreview={(opacity) => trial.show(solid(opacity))}
+          onCommit={(opacity) => trial.set(solid(opacity))}
+        />
+        <Choice
+          label="On what is behind"
+          options={BLENDS}
+          value={kept.blend}
+          onChange={(blend) => trial.set({ ...patch, change: { kind: 'setBlend', blend } })}
+        />
+      </div>
+      <FadingFields
+        fading={kept.fading}
+        onPreview={(fading) => trial.show(faint(fading))}
+        onCommit={(fading) => trial.set(faint(fading))}
       />
-      <Choice
-        label="On what is behind"
-        options={BLENDS}
-        value={kept.blend}
-        onChange={(blend) => trial.set({ ...patch, change: { kind: 'setBlend', blend } })}
-      />
-    </div>
+    </>
   )
 }

@@ -11,9 +11,9 @@ import wovenset.core.style.TextStyle;
  * Fits words into a width and the lines that there is room for.
  *
  * <p>Words are set greedily, line by line (captions and titles have few lines, where the best and the greedy break rarely
- * differ). If they need more lines than there are, the size is reduced in steps of 4 % down to 60 %; if they still do
- * not fit, the last line is cut with an ellipsis and the result says so. A word wider than the line is broken between
- * characters. Cost: linear in the text for each of at most 13 sizes.
+ * differ). If they need more lines than there are, or a word is wider than the line, the size is reduced in steps of 4 % down
+ * to 60 %. If they still do not fit, the last line is cut with an ellipsis and the result says so; a word that is too wide even then is
+ * broken between characters, at the largest size at which all have room. Cost: linear in the text for each of at most 13 sizes.
  */
 public final class WordFitter {
     private static final double SMALLEST_SHARE = 0.6;
@@ -78,14 +78,18 @@ public final class WordFitter {
         String missing = Typefaces.missing(setting.face(), text);
         WordFitter fitter = new WordFitter(text.strip(), setting, widthMm, hyphens);
         double size = sizePt;
-        List<String> broken = fitter.lines(size);
-        while (broken.size() > room.lines(size) && size * STEP >= sizePt * SMALLEST_SHARE) {
+        Broken broken = fitter.broken(size);
+        Broken fits = broken.lines.size() <= room.lines(size) ? broken : null;
+        while ((fits == null || broken.cutsWord) && size * STEP >= sizePt * SMALLEST_SHARE) {
             size *= STEP;
-            broken = fitter.lines(size);
+            broken = fitter.broken(size);
+            boolean roomy = broken.lines.size() <= room.lines(size);
+            fits = roomy && (fits == null || !broken.cutsWord) ? broken : fits;
         }
-        boolean allShown = broken.size() <= room.lines(size);
-        double used = size;
-        List<String> shown = allShown ? broken : fitter.cut(broken.subList(0, room.lines(used)), used);
+        boolean allShown = fits != null;
+        Broken chosen = fits == null ? broken : fits;
+        double used = chosen.size;
+        List<String> shown = allShown ? chosen.lines : fitter.cut(chosen.lines.subList(0, room.lines(used)), used);
         return new FittedWords(
                 shown.stream()
                         .map(line -> new FittedWords.Line(line, fitter.width(line, used)))
@@ -107,15 +111,28 @@ public final class WordFitter {
         return shown;
     }
 
-    private List<String> lines(double size) {
-        List<String> result = new ArrayList<>();
+    /**
+     * Lines at a size.
+     *
+     * @param cutsWord whether a word is wider than a line and goes on in the next one
+     */
+    private record Broken(double size, List<String> lines, boolean cutsWord) {}
+
+    private Broken broken(double size) {
+        List<String> lines = new ArrayList<>();
+        boolean cuts = false;
         for (String paragraph : text.split("\\R")) {
-            result.addAll(paragraph(paragraph.strip(), size));
+            cuts |= paragraph(paragraph.strip(), size, lines);
         }
-        return result;
+        return new Broken(size, lines, cuts);
     }
 
-    private List<String> paragraph(String words, double size) {
+    private List<String> lines(double size) {
+        return broken(size).lines;
+    }
+
+    /** @return whether a word was cut */
+    private boolean paragraph(String words, double size, List<String> lines) {
         List<String> result = new ArrayList<>();
         String line = "";
         boolean broken = false;
@@ -145,7 +162,8 @@ public final class WordFitter {
         if (!broken && !parts && result.size() > 1 && result.size() <= FEW_LINES) {
             company(result, size);
         }
-        return result;
+        lines.addAll(result);
+        return broken;
     }
 
     /**

@@ -135,12 +135,25 @@ class WordFitterTest {
     @Property(tries = 200)
     void partedWordsAreWhole(@ForAll Language language, @ForAll @DoubleRange(min = 12, max = 60) double widthMm) {
         String text = "Eleven photographs remembering extraordinary windmill afternoons, Donaudampfschifffahrt!";
-        List<String> lines = parted(text, widthMm, Hyphens.of(language));
+        FittedWords fitted = WordFitter.fit(text, FACE, 10, widthMm, size -> 60, Hyphens.of(language));
+        List<String> lines = fitted.lines().stream().map(FittedWords.Line::text).toList();
         String joined = String.join(" ", lines).replace("- ", "");
         assertThat(joined.replace(" ", "")).isEqualTo(text.replace(" ", ""));
         for (String line : lines) {
-            assertThat(FACE.width(line) * 10 * 25.4 / 72).isLessThanOrEqualTo(widthMm + 1e-6);
+            assertThat(FACE.width(line) * fitted.sizeMm()).isLessThanOrEqualTo(widthMm + 1e-6);
         }
+    }
+
+    /** Set a little smaller, a word is whole; one that would have to be much smaller is broken, and keeps its size. */
+    @Test
+    void aWordThatIsTooWideIsSetSmallerRatherThanBroken() {
+        FittedWords smaller = WordFitter.fit("Windbreaks, all in a row", FACE, 10, 14, 8);
+        assertThat(smaller.lines().get(0).text()).isEqualTo("Windbreaks,");
+        assertThat(smaller.sizePt()).isBetween(6.0, 9.7);
+        FittedWords broken = WordFitter.fit("Donaudampfschifffahrtsgesellschaft", FACE, 10, 14, 8);
+        assertThat(broken.lines()).hasSizeGreaterThan(2);
+        assertThat(broken.sizePt()).isEqualTo(10);
+        assertThat(broken.allShown()).isTrue();
     }
 
     @Test
