@@ -1,10 +1,13 @@
 package wovenset.core.output;
 
 import java.awt.image.BufferedImage;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import wovenset.core.display.Op;
 import wovenset.core.display.PhotoVisitor;
+import wovenset.core.display.Unit;
 import wovenset.core.paint.PhotoRasters;
 import wovenset.core.paint.RasterScale;
 import wovenset.core.photo.PhotoPixels;
@@ -13,14 +16,16 @@ import wovenset.core.picture.file.RefusedPhotoException;
 import wovenset.core.scene.PageScene;
 
 /**
- * Photos decoded from their originals at the size they are printed, kept while neighbouring strips need them: at most a
- * quarter of the heap, least recently used first to go.
+ * Photos decoded from their originals at the size they are printed, kept while neighbouring strips need them: at most three sixteenths of
+ * the heap, least recently used first to go. A sixteenth is for those that are decoded ahead, while strips are drawn and packed.
  */
-final class ExportRasters implements PhotoRasters {
+final class ExportRasters implements PhotoRasters, AutoCloseable {
     private final PhotoFiles files;
     private final long budget = Runtime.getRuntime().maxMemory() / 4;
+    private final long aheadBudget = budget / 4;
     private final Map<Key, BufferedImage> kept = new LinkedHashMap<>(16, 0.75f, true);
     private long bytes;
+    private @Nullable Ahead<Key, BufferedImage> ahead;
 
     ExportRasters(PhotoFiles files) {
         this.files = files;
@@ -38,29 +43,59 @@ final class ExportRasters implements PhotoRasters {
         if (known != null) {
             return known;
         }
+        BufferedImage made = ahead == null ? null : ahead.take(key);
+        BufferedImage image = made == null ? decoded(key) : made;
+        kept.put(key, image);
+        bytes += size(image);
+        trim();
+        return image;
+    }
+
+    private BufferedImage decoded(Key key) {
+        PhotoFiles.Original original = files.original(key.pixels().photo());
         try {
-            BufferedImage image = PhotoDecoder.decode(original.file(), original.header(), longEdge);
-            kept.put(key, image);
-            bytes += size(image);
-            trim();
-            return image;
+            return PhotoDecoder.decode(original.file(), original.header(), key.longEdge());
         } catch (RefusedPhotoException e) {
             throw MissingPhotoException.damaged(original.name(), e);
         }
     }
 
+    /** Begins to decode what a page shows, from top to bottom; {@link #close} ends that. */
+    void expect(PageScene page, double pixelsPerMm) {
+        close();
+        Needs needs = needs(page, pixelsPerMm);
+        needs.bytes.keySet().removeAll(kept.keySet());
+        ahead = new Ahead<>(needs.bytes, aheadBudget, this::decoded);
+    }
+
+    @Override
+    public void close() {
+        if (ahead != null) {
+            ahead.close();
+            ahead = null;
+        }
+    }
+
     /** The bytes that the photos of a page come to at most, as far as they are kept side by side. */
     long needed(PageScene page, double pixelsPerMm) {
-        Needs needs = new Needs(pixelsPerMm);
-        page.groundOps(0).forEach(op -> op.accept(needs));
-        page.units().forEach(unit -> needs.group(unit.onPage()));
+        Needs needs = needs(page, pixelsPerMm);
         long all = needs.bytes.values().stream().mapToLong(Long::longValue).sum();
         long largest =
                 needs.bytes.values().stream().mapToLong(Long::longValue).max().orElse(0);
         return Math.min(all, budget + largest);
     }
 
-    /** What each picture will take when it is decoded. */
+    private static Needs needs(PageScene page, double pixelsPerMm) {
+        Needs needs = new Needs(pixelsPerMm);
+        page.groundOps(0).forEach(op -> op.accept(needs));
+        page.units().stream()
+                .map(Unit::onPage)
+                .sorted(Comparator.comparingDouble(unit -> unit.ink().y()))
+                .forEach(needs::group);
+        return needs;
+    }
+
+    /** What each picture will take when it is decoded, those further up on the page first. */
     private static final class Needs implements PhotoVisitor {
         private final Map<Key, Long> bytes = new LinkedHashMap<>();
         private double scale;
@@ -95,7 +130,7 @@ final class ExportRasters implements PhotoRasters {
 
     private void trim() {
         var oldest = kept.entrySet().iterator();
-        while (bytes > budget && kept.size() > 1) {
+        while (bytes > budget - aheadBudget && kept.size() > 1) {
             bytes -= size(oldest.next().getValue());
             oldest.remove();
         }

@@ -76,12 +76,15 @@ final class PageImageWriter {
         try (PaintMemory.Share room = room(page, (long) extent.width() * rows, progress, from);
                 OutputStream out = new BufferedOutputStream(Files.newOutputStream(target), 1 << 16)) {
             StripWriter strips = strips(extent, out);
+            rasters.expect(page, request.resolution().pixelsPerMm());
             for (int y = 0; y < extent.height(); y += rows) {
                 progress.checkpoint();
                 strips.add(strip(page, extent.width(), y, Math.min(rows, extent.height() - y)));
                 progress.done(from + (to - from) * Math.min(1, (y + rows) / (double) extent.height()), "Drawing");
             }
             strips.finish();
+        } finally {
+            rasters.close();
         }
     }
 
