@@ -2,6 +2,7 @@ import type { Effect, StyleDifference } from '../../api/client'
 import { NumberField } from '../../fields/NumberField'
 import { ColourChoice } from '../paint/ColourChoice'
 import { PercentSlider } from '../../fields/PercentSlider'
+import { Slider } from '../../fields/Slider'
 import { LengthSlider } from '../../measure/LengthSlider'
 import { tenths } from '../../measure/units'
 import { effectOf } from '../piece/styles'
@@ -32,6 +33,28 @@ export function LightEffects({ style, format, onPreview, onCommit }: StyleFields
       onPreview={(strength) => onPreview(of({ ...effect, strength }))}
       onCommit={(strength) => onCommit(of({ ...effect, strength }))}
     />
+  )
+  const degrees = (label: string, value: number, as: (degrees: number) => Effect) => (
+    <div>
+      <NumberField
+        label={label}
+        suffix="°"
+        value={value}
+        min={-MOST_TILT}
+        max={MOST_TILT}
+        step={5}
+        onCommit={(one) => onCommit(of(as(one)))}
+      />
+      <Slider
+        label={label}
+        value={value}
+        least={-MOST_TILT}
+        most={MOST_TILT}
+        step={1}
+        onPreview={(one) => onPreview(of(as(one)))}
+        onCommit={(one) => onCommit(of(as(one)))}
+      />
+    </div>
   )
   const length = (label: string, value: number, most: number, as: (length: number) => Effect) => (
     <LengthSlider
@@ -78,24 +101,8 @@ export function LightEffects({ style, format, onPreview, onCommit }: StyleFields
         </div>
       )}
       <div className="grid grid-cols-2 gap-2">
-        <NumberField
-          label="Right side away"
-          suffix="°"
-          value={tilt.sideDegrees}
-          min={-MOST_TILT}
-          max={MOST_TILT}
-          step={5}
-          onCommit={(sideDegrees) => onCommit(of({ ...tilt, sideDegrees }))}
-        />
-        <NumberField
-          label="Upper side away"
-          suffix="°"
-          value={tilt.backDegrees}
-          min={-MOST_TILT}
-          max={MOST_TILT}
-          step={5}
-          onCommit={(backDegrees) => onCommit(of({ ...tilt, backDegrees }))}
-        />
+        {degrees('Right side away', tilt.sideDegrees, (sideDegrees) => ({ ...tilt, sideDegrees }))}
+        {degrees('Upper side away', tilt.backDegrees, (backDegrees) => ({ ...tilt, backDegrees }))}
       </div>
     </>
   )

@@ -85,6 +85,41 @@ class PapersTest {
         assertThat(room.stored().path("ground").path("kind").asString()).isEqualTo("common");
     }
 
+    /** What is written beside a photo takes of its width; a photo that grows faint leaves its words as they are. */
+    @Test
+    void wordsStandBesideAPhotoThatGrowsFaint() {
+        Room room = Room.placed(browser.window(), "Beside", "kite-01.jpg");
+        room.step("Dress");
+        room.field("Words stand").selectOption("with each photo, written or not");
+        assertThat(room.button("Undo: Change the captions")).isEnabled();
+        room.field("Where").selectOption("beside the photo, at its right");
+        assertThat(room.field("Room beside the photo")).isVisible();
+        room.saved();
+        double before =
+                room.scene().path("frames").get(0).path("box").path("width").asDouble();
+        room.set("Room beside the photo", "6 cm");
+        assertThat(room.field("Lines at most")).isHidden();
+        room.saved();
+        double after =
+                room.scene().path("frames").get(0).path("box").path("width").asDouble();
+        assertThat(before - after).isCloseTo(20, within(0.01));
+        room.set("Room beside the photo", "1 mm");
+        assertThat(room.page.getByText("The room for words beside a photo is 8 to 300 mm wide."))
+                .isVisible();
+        room.frame(1).click();
+        room.field("Grows faint").selectOption("towards a side");
+        assertThat(room.button("Undo: Fade a frame")).isEnabled();
+        room.field("Towards").selectOption("the right side");
+        room.set("Solid until (%)", "30");
+        assertThat(room.field("Solid until (%)")).hasValue("30");
+        room.saved();
+        JsonNode fading = room.stored().path("items").get(0).path("look").path("fading");
+        assertThat(fading.path("towardsDegrees").asDouble()).isEqualTo(90);
+        assertThat(fading.path("start").asDouble()).isEqualTo(0.3);
+        room.field("Grows faint").selectOption("nowhere");
+        assertThat(room.field("Towards")).isHidden();
+    }
+
     @Test
     void aBoxAndALineArePutOnThePageAndDrawnOtherwise() {
         Room room = Room.placed(browser.window(), "Shapes", "kite-01.jpg");

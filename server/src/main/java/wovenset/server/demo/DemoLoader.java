@@ -44,6 +44,7 @@ import wovenset.core.style.Corners;
 import wovenset.core.style.FrameStyle;
 import wovenset.core.style.ShippedMounts;
 import wovenset.core.style.ShippedStyles;
+import wovenset.core.style.TextStyle;
 import wovenset.core.words.Typefaces;
 import wovenset.server.WovensetProperties;
 import wovenset.server.photo.PhotoStore;
@@ -133,6 +134,7 @@ class DemoLoader implements ApplicationRunner {
         if (page.ornaments() != null) {
             editor.edit(new Edit.ReleasePage(id));
             page.ornaments().forEach(ornament -> add(editor, id, ornament, photos));
+            write(editor, id, page);
             return;
         }
         for (int i = 0; i < page.frames().size(); i++) {
@@ -166,10 +168,39 @@ class DemoLoader implements ApplicationRunner {
                 .forEach(mount -> editor.edit(new Edit.MountItems(id, frames, mount)));
     }
 
+    private static void write(Editor editor, UUID page, DemoPiece.DemoPage demo) {
+        for (DemoPiece.DemoWords words : demo.words() == null ? List.<DemoPiece.DemoWords>of() : demo.words()) {
+            editor.edit(new Edit.AddWords(page, Edit.WordsPlace.FREE, Optional.of(words.text())));
+            UUID id = editor.front().id();
+            double width = length(words.width()).mm();
+            double height = length(words.height()).mm();
+            Box box = Box.of(new BoxMm(
+                    length(words.x()).mm() - width / 2, length(words.y()).mm() - height / 2, width, height));
+            editor.edit(new Edit.MoveItems(page, List.of(new Edit.ItemMove(id, new Placement.Free(box, 0)))));
+            editor.edit(lettered(page, id, Optional.of(words.typeface()), Optional.of(words.sizePt())));
+        }
+    }
+
+    private static Edit lettered(UUID page, UUID words, Optional<String> typeface, Optional<Double> sizePt) {
+        return new Edit.DressWords(
+                page,
+                List.of(words),
+                typeface,
+                Optional.empty(),
+                Optional.empty(),
+                sizePt,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of(TextStyle.Align.CENTRE),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
+    }
+
     private static void add(Editor editor, UUID page, DemoPiece.DemoOrnament demo, Map<String, PhotoId> photos) {
         editor.edit(new Edit.AddOrnament(page, demo.drawing()));
-        List<Frame> frames = editor.last().frames();
-        UUID id = frames.get(frames.size() - 1).id();
+        UUID id = editor.front().id();
         var picture = demo.drawing().picture();
         double width = length(demo.width()).mm();
         double height = width * picture.height() / picture.width();
@@ -192,21 +223,7 @@ class DemoLoader implements ApplicationRunner {
             editor.edit(new Edit.WriteWords(page, id, demo.words()));
         }
         if (demo.typeface() != null) {
-            Optional<String> face = Optional.of(demo.typeface());
-            editor.edit(new Edit.DressWords(
-                    page,
-                    List.of(id),
-                    face,
-                    Optional.empty(),
-                    Optional.empty(),
-                    Optional.empty(),
-                    Optional.empty(),
-                    Optional.empty(),
-                    Optional.empty(),
-                    Optional.empty(),
-                    Optional.empty(),
-                    Optional.empty(),
-                    Optional.empty()));
+            editor.edit(lettered(page, id, Optional.of(demo.typeface()), Optional.empty()));
         }
     }
 
@@ -247,6 +264,12 @@ class DemoLoader implements ApplicationRunner {
         void edit(Edit edit) {
             piece = pieces.edit(piece.piece().id(), piece.revision(), edit, null, null)
                     .after();
+        }
+
+        /** What lies in front on the last page. */
+        Frame front() {
+            List<Frame> frames = last().frames();
+            return frames.get(frames.size() - 1);
         }
 
         Page last() {

@@ -47,6 +47,7 @@ record DemoPiece(
     /**
      * @param word whose letters are frames for the first photos, in the place of cells; null for cells
      * @param ornaments in the place of cells; null for cells
+     * @param words in front of all; null for none
      * @param mount the name of papers that ship, under all frames; null for none
      */
     record DemoPage(
@@ -56,6 +57,7 @@ record DemoPiece(
             String gap,
             List<DemoFrame> frames,
             @Nullable List<DemoOrnament> ornaments,
+            @Nullable List<DemoWords> words,
             @Nullable String mount) {}
 
     /**
@@ -77,6 +79,9 @@ record DemoPiece(
             @Nullable String words,
             @Nullable String typeface,
             @Nullable List<Rgb> colours) {}
+
+    /** @param x of their middle */
+    record DemoWords(String text, String x, String y, String width, String height, String typeface, double sizePt) {}
 
     /** @param caption null for the photo's own */
     record DemoFrame(String photo, @Nullable String caption, @Nullable Double focusX, @Nullable Double focusY) {}
