@@ -133,6 +133,11 @@ class DemoLoader implements ApplicationRunner {
         }
         if (page.ornaments() != null) {
             editor.edit(new Edit.ReleasePage(id));
+            // A new page begins with what lies on the one before it.
+            List<UUID> copied = editor.last().frames().stream().map(Frame::id).toList();
+            if (!copied.isEmpty()) {
+                editor.edit(new Edit.RemoveItems(id, copied));
+            }
             page.ornaments().forEach(ornament -> add(editor, id, ornament, photos));
             write(editor, id, page);
             return;
