@@ -4,7 +4,6 @@ import { fetchSprites, type Sprite, SpriteStore } from './spriteStore'
 
 const keyOf = (sprite: SpritePlace, pixelsPerMm: number) => `${spriteKey(sprite)}@${pixelsPerMm}`
 const RETRY_MS = 1000
-const PATIENCE_MS = 80
 
 interface Wanted {
   piece: string
@@ -12,6 +11,11 @@ interface Wanted {
   pixelsPerMm: number
   sprites: SpritePlace[]
 }
+
+/** Copies that lie alike share one picture. */
+const placesOf = (scene: PageScene, pixelsPerMm: number): SpritePlace[] => [
+  ...new Map(scene.units.map((unit) => spritePlace(unit, pixelsPerMm)).map((one) => [spriteKey(one), one])).values(),
+]
 
 /**
  * Brings the sprites of the page that is seen. One request is under way at a time: while changes come faster than pictures, the pictures
@@ -21,7 +25,7 @@ class SpriteFetcher {
   private readonly store = new SpriteStore()
   private readonly listeners = new Set<() => void>()
   private wanted: Wanted | undefined
-  private asking = false
+  private asking = 0
 
   get(sprite: SpritePlace, pixelsPerMm: number): Sprite | undefined {
     return this.store.get(keyOf(sprite, pixelsPerMm))
@@ -36,42 +40,62 @@ class SpriteFetcher {
   }
 
   /** Asks for what this scene shows, at this scale. */
-  want(piece: string, scene: PageScene, pixelsPerMm: number): Wanted {
-    // Copies that lie alike share one picture.
-    const sprites = new Map(
-      scene.units.map((unit) => spritePlace(unit, pixelsPerMm)).map((one) => [spriteKey(one), one]),
-    )
-    const wanted = { piece, page: scene.pageId, pixelsPerMm, sprites: [...sprites.values()] }
-    this.wanted = wanted
-    if (!this.asking) {
-      this.asking = true
-      void this.bring().finally(() => {
-        this.asking = false
-      })
-    }
-    return wanted
+  want(piece: string, scene: PageScene, pixelsPerMm: number) {
+    this.wanted = { piece, page: scene.pageId, pixelsPerMm, sprites: placesOf(scene, pixelsPerMm) }
+    this.begin()
+  }
+
+  /** At which scale this page is on the bench, and which pictures of it are there; nothing if it is not. */
+  seen(piece: string, page: string): { pixelsPerMm: number; known: string[] } | undefined {
+    const now = this.wanted
+    if (now?.piece !== piece || now.page !== page) return undefined
+    const { pixelsPerMm } = now
+    return { pixelsPerMm, known: now.sprites.filter((one) => this.store.has(keyOf(one, pixelsPerMm))).map(spriteKey) }
   }
 
   /**
-   * Asks for what is about to be shown instead of the same page, before the screen is laid out anew for it. Laying out a full page takes as
-   * long as drawing its first pictures: who waits for this does it once, with them.
+   * Takes pictures that come along with what is about to be shown instead of the same page; nothing else is asked for meanwhile.
    *
-   * @returns when the first new picture is here, or {@link PATIENCE_MS} are over; at once if nothing new is to be drawn
+   * @param known of the keys of pictures, those that do not come
+   * @param read hands the others over in the order of the scene's units
    */
-  async ahead(piece: string, scene: PageScene): Promise<void> {
-    const now = this.wanted
-    if (now?.piece !== piece || now.page !== scene.pageId) return
-    const next = this.want(piece, scene, now.pixelsPerMm)
-    const lacking = this.missing(next).length
-    if (lacking === 0) return
-    await new Promise<void>((resolve) => {
-      const done = () => {
-        clearTimeout(over)
-        end()
-        resolve()
-      }
-      const over = setTimeout(done, PATIENCE_MS)
-      const end = this.subscribe(() => this.missing(next).length < lacking && done())
+  async coming(
+    scene: PageScene,
+    { pixelsPerMm, known }: { pixelsPerMm: number; known: string[] },
+    read: (take: (sprite: Sprite) => void) => Promise<void>,
+  ) {
+    const left = new Set(known)
+    const expected = placesOf(scene, pixelsPerMm).filter((one) => !left.has(spriteKey(one)))
+    let next = 0
+    await this.alone(() =>
+      read((sprite) => {
+        const place = expected[next++]
+        if (place) this.put(place, pixelsPerMm, sprite)
+      }),
+    )
+  }
+
+  private put(place: SpritePlace, pixelsPerMm: number, sprite: Sprite) {
+    this.store.put(keyOf(place, pixelsPerMm), sprite)
+    this.listeners.forEach((listener) => listener())
+  }
+
+  /** While this is under way nothing else is asked for; then what is lacking still is. */
+  private async alone(work: () => Promise<void>) {
+    this.asking++
+    try {
+      await work()
+    } finally {
+      this.asking--
+      this.begin()
+    }
+  }
+
+  private begin() {
+    if (this.asking > 0 || !this.wanted || this.missing(this.wanted).length === 0) return
+    this.asking++
+    void this.bring().finally(() => {
+      this.asking--
     })
   }
 
@@ -90,10 +114,7 @@ class SpriteFetcher {
       const missing = this.missing(place)
       if (missing.length === 0) return
       try {
-        await fetchSprites(place, missing, (asked, sprite) => {
-          this.store.put(keyOf(asked, place.pixelsPerMm), sprite)
-          this.listeners.forEach((listener) => listener())
-        })
+        await fetchSprites(place, missing, (asked, sprite) => this.put(asked, place.pixelsPerMm, sprite))
       } catch (problem) {
         const changed = problem instanceof Problem && problem.status === 404
         // A look that is no longer there belongs to a scene that is about to be replaced.

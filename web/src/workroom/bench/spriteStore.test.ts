@@ -1,4 +1,5 @@
 import { beforeAll, expect, test, vi } from 'vitest'
+import { ByteReader } from './byteReader'
 import { readSprites, type Sprite, SpriteStore } from './spriteStore'
 
 class Pixels {
@@ -38,7 +39,7 @@ test.each([1, 2, 3, 5, 100])('sprites are told apart however the stream is cut, 
     bytes(...sent.slice(i * cut, (i + 1) * cut)),
   )
   const read: Sprite[] = []
-  await readSprites(streamOf(chunks), (sprite) => read.push(sprite))
+  await readSprites(new ByteReader(streamOf(chunks)), (sprite) => read.push(sprite))
   expect(
     read.map((sprite) => (sprite === 'unreadable' ? sprite : [sprite.width, sprite.height, ...sprite.data])),
   ).toEqual([[1, 2, 7, 8, 9, 255, 1, 2, 3, 4], 'unreadable', [1, 1, 5, 5, 5, 5]])
@@ -48,7 +49,7 @@ test.each([
   ['its size', [0, 0, 0]],
   ['its pixels', [0, 0, 0, 1, 0, 0, 0, 1]],
 ])('an answer that is cut short in %s is said to be', async (_, sent) => {
-  await expect(readSprites(streamOf([bytes(...sent)]), () => {})).rejects.toThrow('cut short')
+  await expect(readSprites(new ByteReader(streamOf([bytes(...sent)])), () => {})).rejects.toThrow('cut short')
 })
 
 const streamOf = (chunks: Uint8Array[]) =>

@@ -1,4 +1,5 @@
 import { client, data, windowName } from '../../api/client'
+import { ByteReader } from './byteReader'
 import type { SpritePlace } from './spritePlace'
 
 /** A sprite's pixels, or that its photo cannot be read. */
@@ -50,34 +51,19 @@ export class SpriteStore {
 const HEAD = 8
 
 /** Takes a stream of sprites apart, each told as its width and height in four bytes each and then its pixels. */
-export async function readSprites(stream: ReadableStream<Uint8Array>, take: (sprite: Sprite) => void) {
-  const reader = stream.getReader()
+export async function readSprites(bytes: ByteReader, take: (sprite: Sprite) => void) {
   const head = new Uint8Array(HEAD)
-  let filled = 0
-  let pixels: { width: number; height: number; data: Uint8ClampedArray<ArrayBuffer> } | null = null
-  for (;;) {
-    const { done, value } = await reader.read()
-    if (done) break
-    for (let at = 0; at < value.length;) {
-      const into: Uint8Array | Uint8ClampedArray = pixels?.data ?? head
-      const count = Math.min(into.length - filled, value.length - at)
-      into.set(value.subarray(at, at + count), filled)
-      at += count
-      filled += count
-      if (filled < into.length) continue
-      filled = 0
-      if (pixels) {
-        take(new ImageData(pixels.data, pixels.width, pixels.height))
-        pixels = null
-        continue
-      }
-      const view = new DataView(head.buffer)
-      const [width, height] = [view.getUint32(0), view.getUint32(4)]
-      if (width === 0) take('unreadable')
-      else pixels = { width, height, data: new Uint8ClampedArray(width * height * 4) }
+  while (await bytes.fill(head, true)) {
+    const view = new DataView(head.buffer)
+    const [width, height] = [view.getUint32(0), view.getUint32(4)]
+    if (width === 0) {
+      take('unreadable')
+      continue
     }
+    const pixels = new Uint8ClampedArray(width * height * 4)
+    await bytes.fill(pixels)
+    take(new ImageData(pixels, width, height))
   }
-  if (filled > 0 || pixels) throw new Error('The answer was cut short.')
 }
 
 /** Asks for sprites in one request and hands each over as it comes. */
@@ -98,7 +84,7 @@ export async function fetchSprites(
     }),
   )
   let next = 0
-  await readSprites(stream as ReadableStream<Uint8Array>, (sprite) => {
+  await readSprites(new ByteReader(stream as ReadableStream<Uint8Array>), (sprite) => {
     const asked = sprites[next++]
     if (asked) take(asked, sprite)
   })

@@ -3,8 +3,8 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { onChange } from '../../api/changes'
 import { type ChangeView, client, data, type Edit, Problem, windowName } from '../../api/client'
 import { useNotice } from '../../ui/Notices'
-import { spriteFetcher } from '../bench/spriteFetcher'
 import type { Page } from './model'
+import { Previews } from './previews'
 import {
   afterChange,
   afterReading,
@@ -74,8 +74,7 @@ export function usePiece(pieceId: string, wanted?: string): PieceHandle {
   const [shown, setShown] = useState<Shown | null>(null)
   const [question, setQuestion] = useState<Question | null>(null)
   const line = useRef<Promise<unknown>>(Promise.resolve())
-  const previews = useRef(0)
-  const previewing = useRef<AbortController | null>(null)
+  const previews = useMemo(() => new Previews(pieceId, setShown), [pieceId])
   const path = useMemo(() => ({ id: pieceId }), [pieceId])
 
   const known = useCallback(() => queries.getQueryData<KnownPiece>(key(pieceId)), [queries, pieceId])
@@ -118,8 +117,7 @@ export function usePiece(pieceId: string, wanted?: string): PieceHandle {
           const answer = before ? await send(opened(before, null)) : null
           if (!answer) return null
           queries.setQueryData<KnownPiece>(key(pieceId), (now) => now && afterChange(now, answer))
-          previews.current++
-          setShown(null)
+          previews.end()
           return answer
         } catch (thrown) {
           const problem = thrown instanceof Problem ? thrown : new Problem(String(thrown), 0)
@@ -133,7 +131,7 @@ export function usePiece(pieceId: string, wanted?: string): PieceHandle {
       line.current = result
       return result
     },
-    [known, pieceId, queries, reload],
+    [known, pieceId, previews, queries, reload],
   )
 
   const edit = useCallback<PieceHandle['edit']>(
@@ -184,25 +182,10 @@ export function usePiece(pieceId: string, wanted?: string): PieceHandle {
 
   const preview = useCallback(
     (edit: Edit | null) => {
-      const turn = ++previews.current
-      previewing.current?.abort()
-      if (!edit || !seen) {
-        setShown(null)
-        return
-      }
-      const abort = new AbortController()
-      previewing.current = abort
-      const body = { edit, window: windowName, turn, seen }
-      data(client.POST('/api/pieces/{id}/preview', { params: { path }, body, signal: abort.signal })).then(
-        async ({ head, content }) => {
-          if (turn !== previews.current) return
-          if (content) await spriteFetcher.ahead(pieceId, content.scene)
-          if (turn === previews.current) setShown({ head, content })
-        },
-        () => undefined,
-      )
+      if (edit && seen) previews.ask(edit, seen)
+      else previews.end()
     },
-    [path, pieceId, seen],
+    [previews, seen],
   )
 
   useEffect(() => {

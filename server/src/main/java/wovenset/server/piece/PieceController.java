@@ -31,8 +31,6 @@ import wovenset.server.piece.PieceViews.NewPieceRequest;
 import wovenset.server.piece.PieceViews.PageSummary;
 import wovenset.server.piece.PieceViews.PageView;
 import wovenset.server.piece.PieceViews.PieceView;
-import wovenset.server.piece.PieceViews.PreviewRequest;
-import wovenset.server.piece.PieceViews.PreviewView;
 import wovenset.server.piece.PieceViews.StepRequest;
 import wovenset.server.said.Words;
 import wovenset.server.scene.SceneService;
@@ -47,7 +45,6 @@ class PieceController {
     private final PieceService pieces;
     private final PhotoStore photos;
     private final SceneService scenes;
-    private final LatestTurns turns = new LatestTurns();
 
     PieceController(PieceService pieces, SceneService scenes, PhotoStore photos) {
         this.photos = photos;
@@ -107,20 +104,6 @@ class PieceController {
                 pieces.edit(id, request.revision(), request.edit(), request.window(), request.batch()), request.seen());
     }
 
-    /** Of several previews that one window asks for, only the latest is worked out to its end. */
-    @PostMapping("/{id}/preview")
-    PreviewView preview(@PathVariable UUID id, @RequestBody PreviewRequest request) {
-        RequiredFields.check(request);
-        turns.begin(request.window(), request.turn());
-        StoredPiece stored = pieces.get(id);
-        Piece after = pieces.preview(stored, request.edit()).piece();
-        turns.check(request.window(), request.turn());
-        PageView content = after.page(request.seen())
-                .map(page -> new PageView(stored.revision(), stored.lookOf(page), page, scenes.view(after, page)))
-                .orElse(null);
-        return new PreviewView(request.turn(), Head.of(after), content);
-    }
-
     @PostMapping("/{id}/undo")
     ChangeView undo(@PathVariable UUID id, @RequestBody StepRequest request) {
         return changed(pieces.undo(id, request.revision(), request.window()), request.seen());
@@ -141,11 +124,6 @@ class PieceController {
         ProblemDetail problem = Problems.problem(HttpStatus.CONFLICT, e.getMessage(), "revision");
         problem.setProperty("revision", e.current());
         return problem;
-    }
-
-    @ExceptionHandler
-    ProblemDetail superseded(LatestTurns.SupersededException e) {
-        return Problems.problem(HttpStatus.CONFLICT, e.getMessage(), "turn");
     }
 
     private PieceView whole(StoredPiece stored) {

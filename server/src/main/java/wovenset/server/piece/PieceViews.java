@@ -48,6 +48,15 @@ final class PieceViews {
      */
     record PreviewRequest(Edit edit, String window, long turn, UUID seen) {}
 
+    /**
+     * An edit that is only to be shown, with the pictures that are new.
+     *
+     * @param pixelsPerMm the screen's scale
+     * @param known the keys of the pictures that the window has: a look's name and two phases, parted by spaces
+     */
+    record DrawnPreviewRequest(
+            Edit edit, String window, long turn, UUID seen, double pixelsPerMm, List<String> known) {}
+
     /** Undo or redo at a revision. */
     record StepRequest(long revision, @Nullable String window, @Nullable UUID seen) {}
 

@@ -49,6 +49,7 @@ class Rehearsal {
     private final JsonMapper mapper;
     private final AtomicInteger answered = new AtomicInteger();
     private int own;
+    private long turn;
 
     Rehearsal(WovensetProperties properties, Environment environment, JsonMapper mapper) {
         this.wanted = properties.rehearsal();
@@ -91,32 +92,45 @@ class Rehearsal {
         JsonNode view = ask(piece);
         ask(piece + "/photos");
         String page = view.path("pages").path(0).path("id").asString();
-        draw(piece, page, ask(piece + "/pages/" + page).path("scene"), round);
+        double scale = draw(piece, page, ask(piece + "/pages/" + page).path("scene"), round);
         JsonNode style = view.path("head").path("styles").path("frames").path(0);
         if (style instanceof ObjectNode moved) {
             moved.withObject("corners").put("size", STEP * (round + 1));
             Map<String, Object> edit = Map.of("kind", "setFrameStyle", "style", moved);
-            JsonNode shown = mapper.readTree(send(
-                    piece + "/preview",
-                    mapper.writeValueAsBytes(
-                            Map.of("edit", edit, "window", "rehearsal", "turn", round, "seen", page))));
-            draw(piece, page, shown.path("content").path("scene"), round);
+            send(
+                    piece + "/preview/drawn",
+                    mapper.writeValueAsBytes(Map.of(
+                            "edit",
+                            edit,
+                            "window",
+                            "rehearsal",
+                            "turn",
+                            ++turn,
+                            "seen",
+                            page,
+                            "pixelsPerMm",
+                            scale,
+                            "known",
+                            List.of())));
         }
     }
 
-    private void draw(String piece, String page, JsonNode scene, int round) throws IOException, InterruptedException {
+    /** @return pixels for each millimetre */
+    private double draw(String piece, String page, JsonNode scene, int round) throws IOException, InterruptedException {
         List<Map<String, Object>> sprites = new ArrayList<>();
         for (JsonNode unit : scene.path("units")) {
             if (sprites.size() < MOST_UNITS) {
                 sprites.add(Map.of("name", unit.path("name").asString(), "phaseX", round, "phaseY", 0));
             }
         }
+        double scale = SCREEN_PX
+                / Math.max(
+                        scene.path("widthMm").asDouble(), scene.path("heightMm").asDouble());
         if (!sprites.isEmpty()) {
-            double side = Math.max(
-                    scene.path("widthMm").asDouble(), scene.path("heightMm").asDouble());
-            byte[] asked = mapper.writeValueAsBytes(Map.of("sprites", sprites, "pixelsPerMm", SCREEN_PX / side));
+            byte[] asked = mapper.writeValueAsBytes(Map.of("sprites", sprites, "pixelsPerMm", scale));
             send(piece + "/pages/" + page + "/sprites", asked);
         }
+        return scale;
     }
 
     private JsonNode ask(String address) throws IOException, InterruptedException {

@@ -4,17 +4,12 @@ import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.servlet.http.HttpServletResponse;
-import java.io.DataOutputStream;
 import java.io.IOException;
 import java.time.Duration;
 import java.util.List;
 import java.util.UUID;
-import java.util.concurrent.CancellationException;
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.CompletionException;
 import org.jspecify.annotations.Nullable;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -25,7 +20,6 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import wovenset.core.paint.PhotoRasters.MissingPhotoException;
 import wovenset.server.web.RequiredFields;
 import wovenset.server.web.UnfitRequestException;
 
@@ -33,7 +27,6 @@ import wovenset.server.web.UnfitRequestException;
 @RestController
 @RequestMapping("/api/pieces/{piece}/pages/{page}")
 class SpriteController {
-    private static final Logger LOG = LoggerFactory.getLogger(SpriteController.class);
     private static final int MOST_AT_ONCE = 2000;
 
     private final SpriteService sprites;
@@ -74,31 +67,7 @@ class SpriteController {
         List<CompletableFuture<byte[]>> pictures =
                 sprites.sprites(piece, page, request.sprites(), request.pixelsPerMm(), request.window());
         response.setContentType(MediaType.APPLICATION_OCTET_STREAM_VALUE);
-        DataOutputStream out = new DataOutputStream(response.getOutputStream());
-        try {
-            for (CompletableFuture<byte[]> picture : pictures) {
-                out.write(drawn(picture));
-            }
-            out.flush();
-        } catch (CancellationException e) {
-            // The same window has asked for something else; what was drawn until then is all that it gets.
-            out.flush();
-        }
-    }
-
-    private static byte[] drawn(CompletableFuture<byte[]> picture) {
-        try {
-            return picture.join();
-        } catch (CompletionException e) {
-            if (e.getCause() instanceof MissingPhotoException missing) {
-                LOG.warn("A sprite was not drawn", missing);
-                return SpritePixels.NONE;
-            }
-            if (e.getCause() instanceof CancellationException cancelled) {
-                throw cancelled;
-            }
-            throw e;
-        }
+        SpriteStream.send(pictures, response.getOutputStream());
     }
 
     /**

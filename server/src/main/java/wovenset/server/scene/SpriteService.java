@@ -20,6 +20,7 @@ import wovenset.core.scene.FrameScene;
 import wovenset.core.scene.PageScene;
 import wovenset.server.recent.Recent;
 import wovenset.server.web.NotFoundException;
+import wovenset.server.web.Rounded;
 import wovenset.server.web.UnfitRequestException;
 
 /**
@@ -73,6 +74,21 @@ public class SpriteService {
                 throw new UnfitRequestException("A phase is a number of 256ths, 0 to 255");
             }
         }
+
+        /** By which a window tells what it has. */
+        public String key() {
+            return name + " " + phaseX + " " + phaseY;
+        }
+    }
+
+    /** The picture of a unit as a screen of this scale shows it: where its axes begin is told to the 256th of a pixel. */
+    public static Sprite sprite(SceneView.UnitView unit, double pixelsPerMm) {
+        return new Sprite(
+                unit.name(), phase(Rounded.of(unit.x()) * pixelsPerMm), phase(Rounded.of(unit.y()) * pixelsPerMm));
+    }
+
+    private static int phase(double at) {
+        return Math.floorMod(Math.round(at * PHASES), PHASES);
     }
 
     private record Key(String name, int phaseX, int phaseY, double scale) {}

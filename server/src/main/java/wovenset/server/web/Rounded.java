@@ -15,7 +15,12 @@ public final class Rounded extends StdSerializer<Double> {
 
     @Override
     public void serialize(Double value, JsonGenerator generator, SerializationContext context) {
-        generator.writeNumber(Math.rint(value * GRAIN) / GRAIN);
+        generator.writeNumber(of(value));
+    }
+
+    /** The number that is written for this one. */
+    public static double of(double value) {
+        return Math.rint(value * GRAIN) / GRAIN;
     }
 
     /** For records with the sides of a box. */

@@ -328,29 +328,6 @@ class PieceApiTest {
     }
 
     @Test
-    void aPreviewShowsAndStoresNothingAndALaterOneTakesItsPlace() {
-        JsonNode piece = api.startPiece("Preview", 300, 200);
-        Map<String, Object> edit = Map.of("kind", "releasePage", "pageId", page(piece));
-        String path = "/api/pieces/" + id(piece) + "/preview";
-        JsonNode shown = api.post(path, Map.of("edit", edit, "window", "w", "turn", 5, "seen", page(piece)))
-                .json();
-        assertThat(shown.path("content")
-                        .path("page")
-                        .path("arrangement")
-                        .path("kind")
-                        .asString())
-                .isEqualTo("byHand");
-        assertThat(api.piece(id(piece))).isEqualTo(piece);
-        assertThat(api.post(path, Map.of("edit", edit, "window", "w", "turn", 4, "seen", page(piece)))
-                        .status())
-                .as("an older one is no longer wanted")
-                .isEqualTo(409);
-        assertThat(api.post(path, Map.of("edit", edit, "window", "v", "turn", 1, "seen", page(piece)))
-                        .status())
-                .isEqualTo(200);
-    }
-
-    @Test
     void fewerCellsAskBeforePagesAreAdded() {
         JsonNode piece = api.startPiece("Flow", 300, 200);
         Map<String, byte[]> files = new LinkedHashMap<>();

@@ -165,8 +165,21 @@ public final class Api {
     public record Sprite(int width, int height, byte[] pixels) {}
 
     public static List<Sprite> pictures(Answer sprites) {
+        return pictures(ByteBuffer.wrap(sprites.bytes()));
+    }
+
+    /** A preview with its pictures behind it. */
+    public record Drawn(JsonNode preview, List<Sprite> pictures) {}
+
+    public static Drawn drawn(Answer answer) {
+        ByteBuffer bytes = ByteBuffer.wrap(answer.bytes());
+        byte[] json = new byte[bytes.getInt()];
+        bytes.get(json);
+        return new Drawn(MAPPER.readTree(json), pictures(bytes));
+    }
+
+    private static List<Sprite> pictures(ByteBuffer bytes) {
         List<Sprite> pictures = new ArrayList<>();
-        ByteBuffer bytes = ByteBuffer.wrap(sprites.bytes());
         while (bytes.hasRemaining()) {
             int width = bytes.getInt();
             int height = bytes.getInt();
