@@ -17,6 +17,7 @@ interface Props {
   sizePt: number
   colour: string
   format: UnitFormat
+  /** What changes of them. */
   onPreview: (letters: Letters) => void
   onCommit: (letters: Letters) => void
 }
@@ -32,8 +33,8 @@ export function LetterFields({ letters, sizePt, colour, format, onPreview, onCom
     strength: 0,
     colour: '#22293a',
   }
-  const withEdge = (to: typeof edge): Letters => ({ ...letters, edge: to.width > 0 ? to : undefined })
-  const withShadow = (to: typeof shadow): Letters => ({ ...letters, shadow: to.strength > 0 ? to : undefined })
+  const withEdge = (to: typeof edge): Letters => ({ edge: to.width > 0 ? to : undefined })
+  const withShadow = (to: typeof shadow): Letters => ({ shadow: to.strength > 0 ? to : undefined })
   const length = (label: string, value: number, most: number, of: (length: number) => Letters) => (
     <LengthSlider
       label={label}

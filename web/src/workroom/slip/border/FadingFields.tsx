@@ -21,7 +21,7 @@ const SIDES: Record<string, string> = {
   315: 'the upper left corner',
 }
 
-const BEGINS: Record<Fading['form'], Fading> = {
+export const BEGINS: Record<Fading['form'], Fading> = {
   SIDE: { form: 'SIDE', towardsDegrees: 180, start: 0.5, end: 1 },
   MIDDLE: { form: 'MIDDLE', towardsDegrees: 180, start: 0.6, end: 1 },
 }
@@ -31,18 +31,25 @@ const MOST = 1.5
 interface Props {
   fading: Fading | undefined
   onPreview: (fading: Fading) => void
-  onCommit: (fading: Fading | undefined) => void
+  /** Takes a change of what is there by then: two fields may be changed faster than the first is answered. */
+  onCommit: (change: (now: Fading) => Fading | undefined) => void
 }
 
 /** How something grows faint: where to, where that begins, and where nothing is left. */
 export function FadingFields({ fading, onPreview, onCommit }: Props) {
-  const share = (label: string, value: number, most: number, of: (share: number) => Fading) => (
+  const share = (
+    now: Fading,
+    label: string,
+    value: number,
+    most: number,
+    of: (now: Fading, share: number) => Fading,
+  ) => (
     <PercentSlider
       label={label}
       value={value}
       most={100 * most}
-      onPreview={(one) => onPreview(of(one))}
-      onCommit={(one) => onCommit(of(one))}
+      onPreview={(one) => onPreview(of(now, one))}
+      onCommit={(one) => onCommit((then) => of(then, one))}
     />
   )
   return (
@@ -51,26 +58,26 @@ export function FadingFields({ fading, onPreview, onCommit }: Props) {
         label="Grows faint"
         options={FORMS}
         value={fading?.form ?? 'NONE'}
-        onChange={(form) => onCommit(form === 'NONE' ? undefined : BEGINS[form])}
+        onChange={(form) => onCommit(() => (form === 'NONE' ? undefined : BEGINS[form]))}
       />
       {fading?.form === 'SIDE' && (
         <Choice
           label="Towards"
           options={SIDES}
           value={String(fading.towardsDegrees)}
-          onChange={(degrees) => onCommit({ ...fading, towardsDegrees: Number(degrees) })}
+          onChange={(degrees) => onCommit((now) => ({ ...now, towardsDegrees: Number(degrees) }))}
         />
       )}
       {fading && (
         <div className="grid grid-cols-2 gap-2">
-          {share('Solid until', fading.start, 1, (start) => ({
-            ...fading,
+          {share(fading, 'Solid until', fading.start, 1, (now, start) => ({
+            ...now,
             start,
-            end: Math.max(fading.end, start + LEAST),
+            end: Math.max(now.end, start + LEAST),
           }))}
-          {share('Gone at', fading.end, MOST, (end) => ({
-            ...fading,
-            start: Math.max(0, Math.min(fading.start, end - LEAST)),
+          {share(fading, 'Gone at', fading.end, MOST, (now, end) => ({
+            ...now,
+            start: Math.max(0, Math.min(now.start, end - LEAST)),
             end: Math.max(LEAST, end),
           }))}
         </div>

@@ -1,9 +1,10 @@
 import { Choice } from '../../../fields/Choice'
 import { PercentSlider } from '../../../fields/PercentSlider'
 import type { Frame } from '../../piece/model'
+import { onPage } from '../../piece/usePiece'
 import { useRoom } from '../../context'
 import type { useTrial } from '../../useTrial'
-import { FadingFields } from './FadingFields'
+import { BEGINS, FadingFields } from './FadingFields'
 
 const BLENDS: Record<Frame['blend'], string> = {
   NORMAL: 'covers it',
@@ -47,7 +48,13 @@ export function LaidFields({ kept, itemIds, trial }: Props) {
       <FadingFields
         fading={kept.fading}
         onPreview={(fading) => trial.show(faint(fading))}
-        onCommit={(fading) => trial.set(faint(fading))}
+        onCommit={(change) =>
+          trial.set(
+            onPage(storedPage.id, ({ frames }) =>
+              faint(change(frames.find(({ id }) => id === kept.id)?.fading ?? BEGINS.SIDE)),
+            ),
+          )
+        }
       />
     </>
   )

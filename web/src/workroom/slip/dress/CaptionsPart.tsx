@@ -92,8 +92,8 @@ export function CaptionsPart() {
         sizePt={captions.sizePt}
         colour={captions.colour}
         format={format}
-        onPreview={({ edge, shadow }) => show({ edge, shadow })}
-        onCommit={({ edge, shadow }) => set({ edge, shadow })}
+        onPreview={show}
+        onCommit={set}
       />
     </Part>
   )
