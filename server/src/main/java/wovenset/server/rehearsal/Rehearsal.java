@@ -74,6 +74,8 @@ class Rehearsal {
     private void run() {
         String address = "http://127.0.0.1:" + environment.getRequiredProperty("local.server.port") + "/api/pieces";
         try {
+            // Whoever opens a piece at once is served first.
+            Thread.sleep(STAND_BACK_MS);
             for (int round = 0; round < ROUNDS; round++) {
                 JsonNode shelf = ask(address);
                 for (int i = 0; i < Math.min(PIECES, shelf.size()); i++) {
