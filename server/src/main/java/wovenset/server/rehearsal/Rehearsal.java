@@ -37,6 +37,8 @@ class Rehearsal {
     private static final int STEP = 100;
 
     private static final int PIECES = 3;
+    private static final int COVERS = 12;
+    private static final int COVER_PX = 300;
     private static final int MOST_UNITS = 60;
     /** About what a page is drawn with on a common screen, in pixels a millimetre of a page of this size. */
     private static final double SCREEN_PX = 700;
@@ -78,6 +80,9 @@ class Rehearsal {
             Thread.sleep(STAND_BACK_MS);
             for (int round = 0; round < ROUNDS; round++) {
                 JsonNode shelf = ask(address);
+                if (round == 0) {
+                    covers(address, shelf);
+                }
                 for (int i = 0; i < Math.min(PIECES, shelf.size()); i++) {
                     open(address + "/" + shelf.get(i).path("id").asString(), round);
                 }
@@ -87,6 +92,20 @@ class Rehearsal {
         } catch (IOException | RuntimeException e) {
             // Whatever is wrong with a piece is told to the person who opens it.
             LOG.debug("The rehearsal ended early", e);
+        }
+    }
+
+    /** The shelf's own pictures, whose photos are in memory from then on. */
+    private void covers(String address, JsonNode shelf) throws IOException, InterruptedException {
+        for (int i = 0; i < Math.min(COVERS, shelf.size()); i++) {
+            JsonNode item = shelf.get(i);
+            if (item.hasNonNull("coverPage")) {
+                send(
+                        address + "/" + item.path("id").asString() + "/pages/"
+                                + item.path("coverPage").asString() + "/picture?look="
+                                + item.path("coverLook").asLong() + "&width=" + COVER_PX,
+                        new byte[0]);
+            }
         }
     }
 

@@ -35,6 +35,24 @@ class DrawersTest {
         }
     }
 
+    /** However long a small picture takes that was begun before, the bench does not wait for it. */
+    @Test
+    void theBenchDoesNotWaitForASmallPictureThatIsUnderWay() throws InterruptedException {
+        try (Drawers drawers = new Drawers(1)) {
+            CountDownLatch drawing = new CountDownLatch(1);
+            CountDownLatch go = new CountDownLatch(1);
+            CompletableFuture<String> small = CompletableFuture.supplyAsync(() -> drawers.behind(() -> {
+                drawing.countDown();
+                return await(go);
+            }));
+            drawing.await();
+            CompletableFuture.runAsync(() -> {}, drawers.bench()).join();
+            assertThat(small).isNotDone();
+            go.countDown();
+            assertThat(small.join()).isEqualTo("under way");
+        }
+    }
+
     @Test
     void whatGoesWrongIsToldAsItIs() {
         try (Drawers drawers = new Drawers(1)) {
