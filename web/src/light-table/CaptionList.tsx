@@ -7,6 +7,7 @@ import { useDraft } from '../fields/useDraft'
 import { Wrong } from '../fields/Wrong'
 import { OverBench } from '../workroom/OverBench'
 import { type TrayPhoto, useRoom } from '../workroom/context'
+import { moveInOrder } from '../workroom/piece/moveInOrder'
 import { spelled } from '../workroom/words/languages'
 
 /** All photos with their words beside them, to be typed one after the other: Enter goes to the next. */
@@ -26,11 +27,11 @@ export function CaptionList({ onClose }: { onClose: () => void }) {
         {wordless === 0
           ? 'All photos have words.'
           : `${wordless} of ${photos.length} ${wordless === 1 ? 'has' : 'have'} no words yet.`}{' '}
-        Enter goes on to the next, Shift and Enter begins a new line.
+        Enter goes on to the next, Shift and Enter begins a new line; Alt and an arrow moves the photo in the order.
       </p>
       <ul ref={list} className="max-w-3xl">
         {photos.map((photo, index) => (
-          <Row key={photo.entryId} photo={photo} number={index + 1} />
+          <Row key={photo.entryId} photo={photo} index={index} />
         ))}
       </ul>
     </OverBench>
@@ -44,8 +45,9 @@ function beside(field: HTMLTextAreaElement, by: 1 | -1) {
   return other?.querySelector('textarea') ?? undefined
 }
 
-function Row({ photo, number }: { photo: TrayPhoto; number: number }) {
-  const { handle, stored } = useRoom()
+function Row({ photo, index }: { photo: TrayPhoto; index: number }) {
+  const { handle, photos, stored } = useRoom()
+  const number = index + 1
   const [draft, setDraft] = useDraft(photo.caption)
   const [wrong, setWrong] = useState<string>()
   useRefusal(`Caption of photo ${number}`, wrong !== undefined)
@@ -83,6 +85,12 @@ function Row({ photo, number }: { photo: TrayPhoto; number: number }) {
           onKeyDown={(event) => {
             if (event.nativeEvent.isComposing) return
             const field = event.currentTarget
+            if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
+              event.preventDefault()
+              const to = photos[index + (event.key === 'ArrowUp' ? -1 : 1)]
+              if (to) moveInOrder(handle, photo.entryId, to.entryId, () => field)
+              return
+            }
             if (event.key === 'Enter' && !event.shiftKey) {
               event.preventDefault()
               const next = beside(field, 1)

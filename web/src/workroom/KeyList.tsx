@@ -44,7 +44,7 @@ const KEYS: [string, [string, string][]][] = [
   [
     'Free frames',
     [
-      ['F', 'draw a frame'],
+      ['F', 'draw a frame; with Shift from its middle'],
       ['Ctrl A', 'take hold of all'],
       ['Ctrl C, Ctrl X, Ctrl V', 'copy, cut, put in the same place'],
       ['Ctrl D', 'duplicate along the row'],

@@ -53,13 +53,16 @@ export function usePageDrag(scale: BenchScale | null) {
     followPointer(down, {
       move: (px, py, event) => {
         const [dx, dy] = [px / s, py / s]
+        // A frame that is drawn with Shift has its middle where the drag began.
+        const centred = drawing && event.shiftKey
+        const [left, top] = centred ? [from.x - dx, from.y - dy] : [from.x, from.y]
         box = {
-          x: Math.min(from.x, from.x + dx),
-          y: Math.min(from.y, from.y + dy),
-          width: Math.abs(dx),
-          height: Math.abs(dy),
+          x: Math.min(left, from.x + dx),
+          y: Math.min(top, from.y + dy),
+          width: Math.abs(from.x + dx - left),
+          height: Math.abs(from.y + dy - top),
         }
-        if (drawing && !event.altKey) box = set(box, dx, dy, place, SNAP_PX / s)
+        if (drawing && !centred && !event.altKey) box = set(box, dx, dy, place, SNAP_PX / s)
         setBand(box)
       },
       end: () => {

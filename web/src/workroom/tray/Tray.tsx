@@ -6,6 +6,7 @@ import { useDropTarget } from '../../drag/useDropTarget'
 import { useStretch } from '../../ui/useStretch'
 import { type Room, type TrayPhoto, useRoom, useRoomNow } from '../context'
 import { usesOf } from '../piece/model'
+import { moveInOrder } from '../piece/moveInOrder'
 
 const HEIGHT_PX = 60
 const GAP_PX = 6
@@ -91,25 +92,9 @@ export function Tray() {
   )
 }
 
-/** The photo comes to where the other one is, and the others close up; those that wait and those on pages keep apart in the tray. */
-function moveInOrder({ handle }: Room, entryId: string, to: string) {
-  void handle
-    .edit(({ stored }) => {
-      const ids = stored.entries.map(({ id }) => id)
-      const [from, at] = [ids.indexOf(entryId), ids.indexOf(to)]
-      if (from < 0 || at < 0) return null
-      ids.splice(from, 1)
-      ids.splice(at, 0, entryId)
-      return { kind: 'orderEntries', entryIds: ids }
-    })
-    .then(() =>
-      // A browser takes the focus from what is moved in the page; the next key press must find it there.
-      requestAnimationFrame(() => {
-        if (document.activeElement === document.body)
-          document.querySelector<HTMLElement>(`[data-drop="tray:${entryId}"]`)?.focus()
-      }),
-    )
-}
+/** Those that wait and those on pages keep apart in the tray. */
+const moveInTray = ({ handle }: Room, entryId: string, to: string) =>
+  moveInOrder(handle, entryId, to, () => document.querySelector<HTMLElement>(`[data-drop="tray:${entryId}"]`))
 
 /** The entry that lies before or after in the tray. */
 function neighbour(button: HTMLElement, by: number): string | undefined {
@@ -130,7 +115,7 @@ const TrayItem = memo(function TrayItem({ photo, left, width, pages }: Lain) {
   const room = useRoomNow()
   const { start } = useDragging()
   const { over, properties } = useDropTarget(`tray:${photo.entryId}`, (cargo) => {
-    if (cargo.kind === 'photo' && cargo.entryId !== photo.entryId) moveInOrder(room(), cargo.entryId, photo.entryId)
+    if (cargo.kind === 'photo' && cargo.entryId !== photo.entryId) moveInTray(room(), cargo.entryId, photo.entryId)
   })
   const used = pages.length === 0 ? 'not placed' : `on page ${pages.join(', ')}`
   return (
@@ -146,7 +131,7 @@ const TrayItem = memo(function TrayItem({ photo, left, width, pages }: Lain) {
           if (!event.altKey || !by) return
           event.preventDefault()
           const beside = neighbour(event.currentTarget, by)
-          if (beside) moveInOrder(room(), photo.entryId, beside)
+          if (beside) moveInTray(room(), photo.entryId, beside)
         }}
         onPointerDown={(event) => {
           if (event.pointerType === 'mouse') event.preventDefault()

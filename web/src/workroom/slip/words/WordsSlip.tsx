@@ -1,4 +1,4 @@
-import { Trash2 } from 'lucide-react'
+import { MoveVertical, Trash2 } from 'lucide-react'
 import type { FrameScene } from '../../../api/client'
 import { Button } from '../../../ui/Button'
 import { useRoom } from '../../context'
@@ -31,6 +31,14 @@ export function WordsSlip({ frame, text, scene }: Props) {
       <div className="mt-3">
         <WordsLook frames={[frame]} />
       </div>
+      {frame.spot && text.course.kind === 'straight' && (
+        <Button
+          className="mb-2 w-full"
+          onClick={() => void handle.edit({ kind: 'heightOfWords', pageId: page.id, itemIds: [frame.id] })}
+        >
+          <MoveVertical size={16} aria-hidden /> As high as its words
+        </Button>
+      )}
       {frame.slot === undefined && (
         <div className="grid grid-cols-2 gap-2 pb-3">
           <Button disabled={frame.across === 'TOP'} onClick={() => across('TOP')}>

@@ -73,6 +73,24 @@ class FreeFramesTest {
         return spot.path("box").path(field).asLong();
     }
 
+    /** With Shift the middle of what is drawn lies where the drag began. */
+    @Test
+    void aFrameIsDrawnFromItsMiddle() {
+        Room room = twoPhotos("From the middle");
+        room.part("Frames by hand");
+        room.button("Draw a frame").click();
+        assertThat(room.page.getByText("Drag on the page to draw a frame")).isVisible();
+        room.page.keyboard().down("Shift");
+        drag(room, 150, 100, 172, 114);
+        drop(room, "Draw a frame");
+        room.page.keyboard().up("Shift");
+        JsonNode drawn = spots(room).get(0);
+        assertThat(um(drawn, "x") + um(drawn, "width") / 2.0).isCloseTo(150_000, within(700.0));
+        assertThat(um(drawn, "y") + um(drawn, "height") / 2.0).isCloseTo(100_000, within(700.0));
+        assertThat((double) um(drawn, "width")).isCloseTo(44_000, within(1500.0));
+        assertThat((double) um(drawn, "height")).isCloseTo(28_000, within(1500.0));
+    }
+
     @Test
     void aFrameIsTakenOutMovedSizedAndTurnedByMouse() {
         Room room = twoPhotos("By mouse");

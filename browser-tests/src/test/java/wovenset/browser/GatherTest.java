@@ -265,6 +265,11 @@ class GatherTest {
         page.keyboard().type("Over");
         page.keyboard().press("Escape");
         assertThat(room.field("Caption of photo 3, kite-09.jpg")).hasValue("Over the dunes");
+        // The photo moves in the order, and what is typed goes on in it.
+        page.keyboard().press("Alt+ArrowUp");
+        assertThat(room.field("Caption of photo 2, kite-09.jpg")).isFocused();
+        page.keyboard().press("Alt+ArrowDown");
+        assertThat(room.field("Caption of photo 3, kite-09.jpg")).isFocused();
         page.keyboard().press("Escape");
         assertThat(page.getByText("All photos have words.")).hasCount(0);
         assertThat(page.locator("main li").nth(2)).containsText("Over the dunes");

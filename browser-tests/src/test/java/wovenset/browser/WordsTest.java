@@ -71,6 +71,30 @@ class WordsTest {
     }
 
     @Test
+    void aFrameOfWordsBecomesAsHighAsTheyNeed() {
+        Room room = photos("As high as its words");
+        room.button("Text").click();
+        assertThat(writing(room)).isFocused();
+        room.page.keyboard().type("Eleven days");
+        room.page.keyboard().press("Escape");
+        room.saved();
+        double before = height(room);
+        room.button("As high as its words").click();
+        assertThat(room.button("Undo: Make a frame as high as the words")).isEnabled();
+        room.saved();
+        assertThat(height(room)).isLessThan(0.6 * before);
+    }
+
+    private static double height(Room room) {
+        JsonNode items = room.stored().path("items");
+        return items.get(items.size() - 1)
+                .path("placement")
+                .path("box")
+                .path("height")
+                .asDouble();
+    }
+
+    @Test
     void captionsAreWrittenBelowTheirPhotosOneAfterTheOther() {
         Room room = photos("Captions on the page");
         room.frame(1).click();

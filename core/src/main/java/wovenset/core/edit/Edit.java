@@ -301,6 +301,9 @@ public sealed interface Edit {
     /** Changes what a frame's words say, or puts words into an empty frame. */
     record WriteWords(UUID pageId, UUID frameId, String text) implements Edit {}
 
+    /** Makes the frames of words that lie freely just as high as their words need at the size that is wished; the upper side stays. */
+    record HeightOfWords(UUID pageId, List<UUID> itemIds) implements Edit {}
+
     /** Changes how words look; what is not given stays. */
     record DressWords(
             UUID pageId,

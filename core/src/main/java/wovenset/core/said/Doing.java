@@ -64,6 +64,7 @@ public enum Doing implements Code {
     COLOUR_ORNAMENT,
     TAKE_OUT_ORNAMENT,
     WRITE,
+    HEIGHT_OF_WORDS,
     DRESS_WORDS,
     SHARE_TEXT,
     FOLLOW_TEXT,

@@ -59,8 +59,14 @@ public final class WordFitter {
 
     /** How many lines these words take at a size, however many that are. */
     public static int lines(String text, Setting setting, double sizePt, double widthMm) {
-        return new WordFitter(text.strip(), setting, widthMm, Hyphens.NONE)
-                .lines(sizePt)
+        return lines(text, setting, sizePt, widthMm, Hyphens.NONE);
+    }
+
+    /** The same with words that may be parted at the ends of lines. */
+    public static int lines(String text, Setting setting, double sizePt, double widthMm, Hyphens hyphens) {
+        return new WordFitter(text.strip(), setting, widthMm, hyphens)
+                .broken(sizePt)
+                .lines
                 .size();
     }
 
@@ -125,10 +131,6 @@ public final class WordFitter {
             cuts |= paragraph(paragraph.strip(), size, lines);
         }
         return new Broken(size, lines, cuts);
-    }
-
-    private List<String> lines(double size) {
-        return broken(size).lines;
     }
 
     /** @return whether a word was cut */

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.EditRefusedException;
 import wovenset.core.edit.Outcome;
@@ -18,6 +19,7 @@ import wovenset.core.item.Frame;
 import wovenset.core.item.Item;
 import wovenset.core.item.Placement;
 import wovenset.core.measure.Format;
+import wovenset.core.measure.Length;
 import wovenset.core.photo.PhotoFacts;
 import wovenset.core.piece.GroundColour;
 import wovenset.core.piece.Page;
@@ -25,7 +27,9 @@ import wovenset.core.piece.Piece;
 import wovenset.core.said.Doing;
 import wovenset.core.said.Reason;
 import wovenset.core.style.Course;
+import wovenset.core.style.TextFinish;
 import wovenset.core.style.TextStyle;
+import wovenset.core.words.Hyphens;
 import wovenset.core.words.Setting;
 import wovenset.core.words.Typefaces;
 import wovenset.core.words.WordFitter;
@@ -46,6 +50,7 @@ final class WordsEdits {
     void register(Handlers handlers) {
         handlers.on(Edit.AddWords.class, this::add);
         handlers.on(Edit.WriteWords.class, this::write);
+        handlers.on(Edit.HeightOfWords.class, WordsEdits::height);
         handlers.on(Edit.DressWords.class, WordsEdits::dress);
         handlers.on(Edit.PutWordsAcross.class, WordsEdits::putAcross);
     }
@@ -144,6 +149,41 @@ final class WordsEdits {
                         .withText(text)
                         .withCourse(Course.STRAIGHT));
         return Outcome.of(piece, page.mapFrame(frame.id(), one -> written), Doing.WRITE);
+    }
+
+    private static Outcome height(Piece piece, Edit.HeightOfWords edit) {
+        Page page = Named.page(piece, edit.pageId());
+        Set<Frame> wanted = withWords(page, edit.itemIds()).stream()
+                .filter(frame -> frame.placement() instanceof Placement.Free
+                        && frame.ownWords().orElseThrow().course() instanceof Course.Straight)
+                .collect(Collectors.toSet());
+        if (wanted.isEmpty()) {
+            throw EditRefusedException.of("itemIds", Reason.SELECT_WORDS_FIRST);
+        }
+        Page changed = page.mapFrames(frame -> wanted.contains(frame)
+                ? frame.withPlacement(asHighAsNeeded(
+                        (Placement.Free) frame.placement(), frame.ownWords().orElseThrow(), piece))
+                : frame);
+        return Outcome.of(piece, changed, Doing.HEIGHT_OF_WORDS, wanted.size());
+    }
+
+    /** In whole micrometres, rounded up, so that the last line has room. One that is turned keeps its middle. */
+    private static Placement.Free asHighAsNeeded(Placement.Free place, Fill.Words words, Piece piece) {
+        TextStyle style = words.style();
+        TextFinish finish = style.finish();
+        int columns = finish.columns().map(TextFinish.Columns::count).orElse(1);
+        double gaps =
+                finish.columns().map(one -> (one.count() - 1) * one.gap().mm()).orElse(0.0);
+        Box old = place.box();
+        double width = Math.max(1, (old.width().mm() - gaps) / columns);
+        Hyphens hyphens = finish.hyphenated() ? Hyphens.of(piece.styles().language()) : Hyphens.NONE;
+        int lines = WordFitter.lines(words.text(), Setting.of(style), style.sizePt(), width, hyphens);
+        int rows = Math.max(1, (lines + columns - 1) / columns);
+        Length height = Length.ofMicrometres((long) Math.ceil(rows * style.lineMm() * 1000));
+        Length top = place.turnDegrees() == 0
+                ? old.y()
+                : Length.ofMm(old.y().mm() + (old.height().mm() - height.mm()) / 2);
+        return new Placement.Free(new Box(old.x(), top, old.width(), height), place.turnDegrees());
     }
 
     private static Outcome dress(Piece piece, Edit.DressWords edit) {

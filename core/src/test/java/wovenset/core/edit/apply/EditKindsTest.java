@@ -150,6 +150,7 @@ class EditKindsTest {
                                         Edit.ColourOrnaments.class,
                                         // Tried in WordsEditsTest: they need words.
                                         Edit.WriteWords.class,
+                                        Edit.HeightOfWords.class,
                                         Edit.DressWords.class,
                                         Edit.PutWordsAcross.class,
                                         Edit.ShareText.class,

@@ -355,4 +355,30 @@ class WordsEditsTest {
                             assertThat(((EditRefusedException) refused).field()).isEqualTo("word"));
         }
     }
+
+    /** All lines have room at the size that is wished, and one less would not do; the upper side and the width stay. */
+    @Test
+    void aFrameIsMadeAsHighAsItsWords() {
+        Piece added = applied(
+                PHOTOS, add(WordsPlace.FREE, "Eleven days of wind, and every kite that we had went up. ".repeat(4)));
+        UUID id = words(added).id();
+        Piece low = applied(added, move(added, id, free(20, 30, 60, 8)), size(added, 14));
+        Piece high = applied(low, new Edit.HeightOfWords(PAGE, List.of(id)));
+        Placement.Free place = (Placement.Free) words(high).placement();
+        TextStyle style = words(high).ownWords().orElseThrow().style();
+        FrameScene shown = new SceneResolver(Pieces.facts())
+                .resolve(high, first(high)).frames().stream()
+                        .filter(frame -> frame.frameId().equals(id))
+                        .findFirst()
+                        .orElseThrow();
+        var set = shown.resolved().words().orElseThrow();
+        assertThat(set.allShown()).isTrue();
+        assertThat(set.sizePt()).isEqualTo(14);
+        assertThat(place.box().mm().height()).isCloseTo(set.lines().size() * style.lineMm(), within(0.001));
+        assertThat(set.lines().size()).isGreaterThan(5);
+        assertThat(place.box().y()).isEqualTo(mm(30));
+        assertThat(place.box().width()).isEqualTo(mm(60));
+        checkRefused(
+                PHOTOS, new Edit.HeightOfWords(PAGE, List.of(frame(PHOTOS, 0))), "itemIds", Reason.SELECT_WORDS_FIRST);
+    }
 }
