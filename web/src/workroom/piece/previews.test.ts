@@ -2,17 +2,18 @@ import { beforeEach, expect, test, vi } from 'vitest'
 import type { Edit } from '../../api/client'
 import type { Shown } from './openPiece'
 
-const answers: { edit: string; answer: (name: string) => void; refuse: () => void }[] = []
+const answers: { edit: string; turn: number; answer: (name: string) => void; refuse: () => void }[] = []
 
 vi.mock('../../api/client', () => ({
   windowName: 'w',
   data: (answer: Promise<unknown>) => answer,
   client: {
-    POST: (_: string, { body, signal }: { body: { edit: { name: string } }; signal: AbortSignal }) =>
+    POST: (_: string, { body, signal }: { body: { edit: { name: string }; turn: number }; signal: AbortSignal }) =>
       new Promise((resolve, reject) => {
         signal.addEventListener('abort', () => reject(new Error('aborted')))
         answers.push({
           edit: body.edit.name,
+          turn: body.turn,
           answer: (name) => resolve({ head: { name } }),
           refuse: () => reject(new Error('refused')),
         })
@@ -68,4 +69,12 @@ test('after the end nothing that was on its way is shown, and a new one begins a
   await settled()
   expect(answers).toHaveLength(2)
   expect(shown).toEqual([null, 'c'])
+})
+
+// The server leaves an older one of a window where a later one has come, whatever piece it is of.
+test('turns go on growing when another piece is opened in the window', () => {
+  previews().ask(named('a'), 'page')
+  new Previews('another', () => {}).ask(named('b'), 'page')
+  expect(answers).toHaveLength(2)
+  expect(answers[1]?.turn).toBeGreaterThan(answers[0]?.turn ?? Infinity)
 })

@@ -17,8 +17,9 @@ interface Props {
   /** Whether they run straight, in a frame that they may fill. */
   runs: boolean
   format: UnitFormat
-  onPreview: (finish: TextFinish) => void
-  onCommit: (finish: TextFinish) => void
+  /** What changes of it. */
+  onPreview: (change: Partial<TextFinish>) => void
+  onCommit: (change: Partial<TextFinish>) => void
 }
 
 /** What makes words stand out, and how long ones run. Measures begin as parts of their size. */
@@ -27,8 +28,8 @@ export function FinishFields({ finish, sizePt, colour, runs, format, onPreview, 
   const paper = contrasting(colour)
   const panel = finish.panel ?? { colour: paper, opacity: 0, pad: atLeast(em / 3), radius: 0 }
   const columns = finish.columns
-  const withPanel = (to: typeof panel): TextFinish => ({ ...finish, panel: to.opacity > 0 ? to : undefined })
-  const colourOf = (label: string, value: string, of: (colour: string) => TextFinish) => (
+  const withPanel = (to: typeof panel) => ({ panel: to.opacity > 0 ? to : undefined })
+  const colourOf = (label: string, value: string, of: (colour: string) => Partial<TextFinish>) => (
     <ColourChoice
       label={label}
       value={value}
@@ -36,7 +37,7 @@ export function FinishFields({ finish, sizePt, colour, runs, format, onPreview, 
       onCommit={(one) => onCommit(of(one))}
     />
   )
-  const length = (label: string, value: number, most: number, of: (length: number) => TextFinish) => (
+  const length = (label: string, value: number, most: number, of: (length: number) => Partial<TextFinish>) => (
     <LengthSlider
       label={label}
       value={value}
@@ -60,7 +61,6 @@ export function FinishFields({ finish, sizePt, colour, runs, format, onPreview, 
             max={MOST_COLUMNS}
             onCommit={(count) =>
               onCommit({
-                ...finish,
                 columns: count > 1 ? { count, gap: columns?.gap ?? atLeast(1.5 * em) } : undefined,
               })
             }
@@ -70,22 +70,20 @@ export function FinishFields({ finish, sizePt, colour, runs, format, onPreview, 
               type="checkbox"
               className="size-4 accent-woad"
               checked={finish.hyphenated}
-              onChange={(event) => onCommit({ ...finish, hyphenated: event.target.checked })}
+              onChange={(event) => onCommit({ hyphenated: event.target.checked })}
             />
             Part words
           </label>
         </div>
       )}
-      {columns &&
-        runs &&
-        length('Between columns', columns.gap, 4 * em, (gap) => ({ ...finish, columns: { ...columns, gap } }))}
+      {columns && runs && length('Between columns', columns.gap, 4 * em, (gap) => ({ columns: { ...columns, gap } }))}
       <LetterFields
         letters={finish}
         sizePt={sizePt}
         colour={colour}
         format={format}
-        onPreview={(letters) => onPreview({ ...finish, ...letters })}
-        onCommit={(letters) => onCommit({ ...finish, ...letters })}
+        onPreview={onPreview}
+        onCommit={onCommit}
       />
       <PercentSlider
         label="Ground of the words"

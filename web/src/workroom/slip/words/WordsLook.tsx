@@ -14,6 +14,7 @@ import { TypefaceChoice } from '../../words/TypefaceChoice'
 import { useTypefaces } from '../../words/useTypefaces'
 import type { Frame } from '../../piece/model'
 import { useLooks } from '../../styles/useLooks'
+import { onPage } from '../../piece/usePiece'
 import { useTrial } from '../../useTrial'
 import { type Dressing, useWords } from '../../words/useWords'
 import { CourseFields } from './CourseFields'
@@ -138,8 +139,16 @@ export function WordsLook({ frames }: { frames: Frame[] }) {
         colour={style.colour}
         runs={course?.kind === 'straight' && !last?.ornament && !last?.across}
         format={stored.format}
-        onPreview={(finish) => trial.show(dressing(ids, { finish }))}
-        onCommit={(finish) => set({ finish })}
+        onPreview={(change) => trial.show(dressing(ids, { finish: { ...style.finish, ...change } }))}
+        onCommit={(change) =>
+          // Put on what is there by then: two fields may be changed faster than the first is answered.
+          trial.set(
+            onPage(storedPage.id, (now) => {
+              const finish = now.frames.find(({ id }) => id === ids.at(-1))?.text?.style.finish ?? style.finish
+              return dressing(ids, { finish: { ...finish, ...change } })
+            }),
+          )
+        }
       />
       {last && <SharedTextFields kept={last} ids={ids} trial={trial} />}
       {others && <Wrong>{others}</Wrong>}

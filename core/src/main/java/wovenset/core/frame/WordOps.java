@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import wovenset.core.display.Op;
 import wovenset.core.geometry.BoxMm;
-import wovenset.core.style.TextFinish;
 import wovenset.core.style.TextStyle;
 import wovenset.core.words.CurveSetter;
 import wovenset.core.words.FittedWords;
@@ -63,9 +62,9 @@ final class WordOps {
     private ResolvedFrame.Words text(FrameLook.Text text) {
         TextStyle style = text.style();
         Setting setting = Setting.of(style);
-        int columns = style.finish().columns().map(TextFinish.Columns::count).orElse(1);
+        int columns = style.finish().columnCount();
         double gap = style.finish().columns().map(one -> one.gap().mm()).orElse(0.0);
-        double width = Math.max(1, (frame.width() - (columns - 1) * gap) / columns);
+        double width = style.finish().columnMm(frame.width());
         WordFitter.Room room = WordFitter.height(frame.height(), style.leading());
         FittedWords fitted = WordFitter.fit(
                 text.words(),

@@ -61,6 +61,17 @@ public record TextFinish(
         }
     }
 
+    /** How many columns words run in. */
+    public int columnCount() {
+        return columns.map(Columns::count).orElse(1);
+    }
+
+    /** How wide each column of a frame of this width is; at least 1 mm. */
+    public double columnMm(double widthMm) {
+        double gaps = columns.map(one -> (one.count() - 1) * one.gap().mm()).orElse(0.0);
+        return Math.max(1, (widthMm - gaps) / columnCount());
+    }
+
     /** What becomes of it when the style that it follows changes: all in which it did not differ. */
     TextFinish following(TextFinish before, TextFinish after) {
         return new TextFinish(

@@ -69,6 +69,7 @@ final class Drawers implements AutoCloseable {
     @Override
     public void close() {
         bench.shutdown();
-        small.shutdown();
+        // Those that wait for the bench are not begun any more.
+        small.shutdownNow();
     }
 }

@@ -43,6 +43,12 @@ class PreviewApiTest {
                 .isEqualTo(200);
     }
 
+    private Api.Answer drawn(String piece, String page, Map<String, Object> edit, long turn, List<String> known) {
+        return api.post(
+                "/api/pieces/" + piece + "/preview/drawn",
+                Map.of("edit", edit, "window", "w", "turn", turn, "seen", page, "pixelsPerMm", SCALE, "known", known));
+    }
+
     /** Where a unit's axes begin, in 256ths of a pixel, as a browser works it out from what it reads. */
     private static int phase(JsonNode at) {
         return Math.floorMod(Math.round(at.asDouble() * SCALE * 256), 256);
@@ -61,21 +67,7 @@ class PreviewApiTest {
         String path = "/api/pieces/" + id + "/preview";
         JsonNode plain = api.post(path, Map.of("edit", edit, "window", "w", "turn", 1, "seen", page))
                 .json();
-        Api.Drawn drawn = Api.drawn(api.post(
-                path + "/drawn",
-                Map.of(
-                        "edit",
-                        edit,
-                        "window",
-                        "w",
-                        "turn",
-                        2,
-                        "seen",
-                        page,
-                        "pixelsPerMm",
-                        SCALE,
-                        "known",
-                        List.of())));
+        Api.Drawn drawn = Api.drawn(drawn(id, page, edit, 2, List.of()));
         assertThat(drawn.preview().path("content")).isEqualTo(plain.path("content"));
         JsonNode units = plain.path("content").path("scene").path("units");
         assertThat(drawn.pictures()).hasSize(units.size()).hasSize(2);
@@ -93,40 +85,12 @@ class PreviewApiTest {
         for (int i = 0; i < alone.size(); i++) {
             assertThat(drawn.pictures().get(i).pixels()).isEqualTo(alone.get(i).pixels());
         }
-        Api.Drawn less = Api.drawn(api.post(
-                path + "/drawn",
-                Map.of(
-                        "edit",
-                        edit,
-                        "window",
-                        "w",
-                        "turn",
-                        3,
-                        "seen",
-                        page,
-                        "pixelsPerMm",
-                        SCALE,
-                        "known",
-                        keys.subList(0, 1))));
+        Api.Drawn less = Api.drawn(drawn(id, page, edit, 3, keys.subList(0, 1)));
         assertThat(less.pictures()).hasSize(1);
         assertThat(less.pictures().get(0).pixels()).isEqualTo(alone.get(1).pixels());
         // What is refused is told in words, as anywhere.
         Map<String, Object> wrong = Map.of("kind", "renamePiece", "name", "");
-        Api.Answer refused = api.post(
-                path + "/drawn",
-                Map.of(
-                        "edit",
-                        wrong,
-                        "window",
-                        "w",
-                        "turn",
-                        4,
-                        "seen",
-                        page,
-                        "pixelsPerMm",
-                        SCALE,
-                        "known",
-                        List.of()));
+        Api.Answer refused = drawn(id, page, wrong, 4, List.of());
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.detail()).isNotBlank();
     }

@@ -171,11 +171,9 @@ final class WordsEdits {
     private static Placement.Free asHighAsNeeded(Placement.Free place, Fill.Words words, Piece piece) {
         TextStyle style = words.style();
         TextFinish finish = style.finish();
-        int columns = finish.columns().map(TextFinish.Columns::count).orElse(1);
-        double gaps =
-                finish.columns().map(one -> (one.count() - 1) * one.gap().mm()).orElse(0.0);
+        int columns = finish.columnCount();
         Box old = place.box();
-        double width = Math.max(1, (old.width().mm() - gaps) / columns);
+        double width = finish.columnMm(old.width().mm());
         Hyphens hyphens = finish.hyphenated() ? Hyphens.of(piece.styles().language()) : Hyphens.NONE;
         int lines = WordFitter.lines(words.text(), Setting.of(style), style.sizePt(), width, hyphens);
         int rows = Math.max(1, (lines + columns - 1) / columns);
