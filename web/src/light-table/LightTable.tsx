@@ -1,4 +1,4 @@
-import { Clock3, TextCursorInput, Trash2 } from 'lucide-react'
+import { ArrowDownAZ, Clock3, TextCursorInput, Trash2 } from 'lucide-react'
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { client, data } from '../api/client'
@@ -7,7 +7,8 @@ import { useNotice } from '../ui/Notices'
 import { useStretch } from '../ui/useStretch'
 import { type TrayPhoto, useRoom } from '../workroom/context'
 import { usesOf, waitingIn } from '../workroom/piece/model'
-import { byTime, groupsOf } from './dateGroups'
+import { groupsOf } from './dateGroups'
+import { byName, byTime } from './photoOrder'
 import { packed } from './packing'
 import { TablePhoto } from './TablePhoto'
 
@@ -22,7 +23,7 @@ const nameOf = ({ fileName }: TrayPhoto) =>
 
 /** All photos of the piece in order, packed in rows, with the days between them. */
 export function LightTable() {
-  const { piece, photos, handle, chosen: selected, selection } = useRoom()
+  const { piece, stored, photos, handle, chosen: selected, selection } = useRoom()
   const notice = useNotice()
   const { edit } = handle
   const check = useQuery({
@@ -84,10 +85,9 @@ export function LightTable() {
     const what = entryIds.length === 1 ? `${first?.fileName} is` : `${entryIds.length} photos are`
     const one = entryIds.length === 1
     const it = one ? 'It was' : 'They were'
-    const where =
-      pages.length === 0
-        ? `${it} not used.`
-        : `${it} on page ${pages.join(', ')}; ${one ? 'its' : 'their'} frames are empty now.`
+    const frames = one ? 'its frame is empty now' : 'their frames are empty now'
+    const left = stored.album ? 'flowed pages have closed up' : frames
+    const where = pages.length === 0 ? `${it} not used.` : `${it} on page ${pages.join(', ')}; ${left}.`
     notice(`${what} taken out. ${where}`, { action: { name: 'Undo', run: handle.undo } })
   }
   const caption = () =>
@@ -119,6 +119,9 @@ export function LightTable() {
         )}
         <Button disabled={photos.length < 2} onClick={() => order(byTime(photos))}>
           <Clock3 size={16} /> In order of time
+        </Button>
+        <Button disabled={photos.length < 2} onClick={() => order(byName(photos))}>
+          <ArrowDownAZ size={16} /> Of names
         </Button>
       </div>
       <main

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
 import type { Photo } from '../api/client'
-import { byTime, groupsOf } from './dateGroups'
+import { groupsOf } from './dateGroups'
 
 const photo = (id: string, takenAt?: string) => ({ id, takenAt }) as Photo
 
@@ -20,9 +20,4 @@ it('groups neighbours of one day and keeps the order of the table', () => {
     ['No date in the file', 'd'],
     ['Saturday 11 July 2026', 'e'],
   ])
-})
-
-it('orders by time; photos without a date come last as they were', () => {
-  const table = [photo('x'), photo('b', '2026-07-12T00:01:00'), photo('y'), photo('a', '2026-07-11T10:00:00')]
-  expect(byTime(table).map(({ id }) => id)).toEqual(['a', 'b', 'x', 'y'])
 })

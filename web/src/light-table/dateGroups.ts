@@ -29,9 +29,3 @@ export function groupsOf<T extends Photo>(photos: T[]): DateGroup<T>[] {
   }
   return groups
 }
-
-/** Oldest first; photos without a date keep their order and come last. */
-export function byTime<T extends Photo>(photos: T[]): T[] {
-  const key = ({ takenAt }: Photo) => takenAt ?? '9999'
-  return photos.toSorted((a, b) => (key(a) < key(b) ? -1 : key(a) > key(b) ? 1 : 0))
-}

@@ -26,7 +26,7 @@ export function useFramePlaceKeys(scene: FrameScene, frame: Frame | undefined, i
   const changeSpots = useSpots()
   const { remove } = useFrameDoings()
   return (event: KeyboardEvent) => {
-    const { page, scene: pageScene, selection, select, handle } = room()
+    const { stored, page, scene: pageScene, selection, select, handle } = room()
     const selected = selection.frameIds.includes(scene.frameId)
     const spot = frame?.spot
     const photo = scene.photo
@@ -42,10 +42,12 @@ export function useFramePlaceKeys(scene: FrameScene, frame: Frame | undefined, i
     } else if (removes && !photo && (spot || page.arrangement.kind !== 'grid')) remove()
     else if (removes && photo) {
       void handle.edit({ kind: 'emptyFrame', pageId: page.id, frameId: scene.frameId })
+      const flows = stored.pages.find(({ id }) => id === page.id)?.flow === 'FLOWED' && !spot
       const again = spot || page.arrangement.kind !== 'grid' ? ' Delete again takes the frame away.' : ''
-      notice(`The frame is empty now; its photo waits in the tray.${again}`, {
-        action: { name: 'Undo', run: handle.undo },
-      })
+      const left = flows
+        ? 'The photo is out of the album, and the page has closed up.'
+        : `The frame is empty now; its photo waits in the tray.${again}`
+      notice(left, { action: { name: 'Undo', run: handle.undo } })
     } else if ((event.key === 'Enter' && frame?.text) || event.key === 'F2') {
       if (frame?.ornament) askFocus(wordsField(scene.frameId))
       else if (frame?.text || photo) select({ kind: 'write', pageId: page.id, frameId: scene.frameId })

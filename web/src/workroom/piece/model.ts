@@ -1,4 +1,5 @@
 import type {
+  Album,
   Arrangement,
   Course,
   Crop,
@@ -10,6 +11,7 @@ import type {
   Item,
   Marks,
   Outline,
+  OwnTable,
   PageSummary,
   PageView,
   Paint,
@@ -25,6 +27,10 @@ export interface Piece {
   name: string
   format: Format
   styles: StyleSheet
+  /** From whose rows the photos’ words are made. */
+  table: OwnTable | null
+  /** How the photos flow over pages, if they do. */
+  album: Album | null
   entries: Entry[]
   pages: PageSummary[]
 }

@@ -50,12 +50,12 @@ const ofItself = ({ id }: { id: string }) => id
 
 /** A page's content after a change of it. */
 function changedPage({ page, scene }: PageView, change: PageChange): PageView {
-  const { ground, arrangement, guides, pictures, widthMm, heightMm, bleedMm, colour, grid } = change
+  const { ground, arrangement, guides, pictures, flow, widthMm, heightMm, bleedMm, colour, grid } = change
   return {
     revision: change.revision,
     look: change.look,
     page: {
-      ...{ ...page, ground, arrangement, guides, pictures },
+      ...{ ...page, ground, arrangement, guides, pictures, flow },
       items: renewed(page.items, change.items, change.itemOrder, ofItself),
     },
     scene: {
@@ -105,11 +105,13 @@ export const withContent = (known: KnownPiece, read: PageView): KnownPiece => {
   return { ...known, content: { ...known.content, [read.page.id]: read } }
 }
 
-const pieceOf = ({ id, entries, pages }: PieceView, { name, format, styles }: Head): Piece => ({
+const pieceOf = ({ id, entries, pages }: PieceView, { name, format, styles, table, album }: Head): Piece => ({
   id,
   name,
   format,
   styles,
+  table: table ?? null,
+  album: album ?? null,
   entries,
   pages,
 })

@@ -1,3 +1,4 @@
+import { Pin } from 'lucide-react'
 import { TriangleAlert } from 'lucide-react'
 import { memo } from 'react'
 import type { PageSummary } from '../../api/client'
@@ -59,6 +60,7 @@ export const RunPage = memo(function RunPage({ pieceId, page, index, size, selec
       </button>
       <span className={`mt-1 text-[13px] leading-4 ${selected ? 'font-semibold text-woad' : 'text-soft'}`}>
         {index + 1}
+        {page.flow === 'PINNED' && <Pin size={12} aria-label="pinned" className="ml-1 inline" />}
       </span>
     </div>
   )

@@ -7,6 +7,7 @@ import { waitingIn } from '../../piece/model'
 import type { WantedEdit } from '../../piece/usePiece'
 import { NextSteps } from '../gather/NextSteps'
 import { Part } from '../Part'
+import { FlowedPart } from '../album/FlowedPart'
 import { FramesPart } from './FramesPart'
 import { FreePart } from './FreePart'
 import { GridPart } from './GridPart'
@@ -55,6 +56,7 @@ export function ArrangeSlip() {
           </Part>
         )
       )}
+      <FlowedPart />
       <ProposalsPart key={`proposals of ${page.id}`} />
       {arrangement.kind === 'grid' ? (
         <GridPart key={`grid of ${page.id}`} grid={arrangement} send={send} about={about} />

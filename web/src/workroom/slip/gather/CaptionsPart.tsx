@@ -1,13 +1,14 @@
-import { useQuery } from '@tanstack/react-query'
-import { FileDown, FileSpreadsheet, ListOrdered, X } from 'lucide-react'
+import { FileDown, FileSpreadsheet, ListOrdered, Table2, X } from 'lucide-react'
 import { useRef, useState } from 'react'
-import { client, data, type FilledCaptions, wordsOf } from '../../../api/client'
+import { type FilledCaptions, wordsOf } from '../../../api/client'
 import { Field, inputLook } from '../../../fields/Field'
+import { useDraft } from '../../../fields/useDraft'
 import { CaptionList } from '../../../light-table/CaptionList'
+import { OwnTableSheet } from '../../../light-table/table/OwnTableSheet'
+import { useFilled } from '../../../light-table/table/useFilled'
 import { Button, IconButton } from '../../../ui/Button'
 import { FileButton } from '../../../ui/FileButton'
 import { useRoom } from '../../context'
-import { useSettled } from '../../view/useSettled'
 import { Part } from '../Part'
 
 /** What is known of each photo without a table. */
@@ -25,6 +26,9 @@ const WHY: Record<FilledCaptions['refused'][number]['why'], (about: string) => s
   NO_PHOTO_LEFT: () => 'there is no photo left for it',
 }
 
+const fieldsOf = (pattern: string) =>
+  [...pattern.matchAll(/\{([^{},]+)/g)].map(([, name = '']) => `{${name.trim().toLowerCase()}}`)
+
 interface Table {
   name: string
   text: string
@@ -32,42 +36,36 @@ interface Table {
 
 /** The words of many photos at once, by a pattern, from a table of the person's own, and out as a table. */
 export function CaptionsPart() {
-  const { piece, photos, handle } = useRoom()
-  const [pattern, setPattern] = useState(() => localStorage.getItem(KEPT) ?? USUAL)
+  const { piece, stored, photos, handle } = useRoom()
+  const [pattern, setPattern] = useDraft(stored.table?.pattern ?? localStorage.getItem(KEPT) ?? USUAL)
   const [table, setTable] = useState<Table>()
   const [done, setDone] = useState<string>()
-  const [typing, setTyping] = useState(false)
+  const [typing, setTyping] = useState<'captions' | 'table'>()
   const field = useRef<HTMLInputElement>(null)
-  const settled = useSettled(pattern)
-  const filled = useQuery({
-    queryKey: ['captions', piece.id, handle.open?.revision, settled, table],
-    queryFn: () =>
-      data(
-        client.POST('/api/pieces/{id}/captions', {
-          params: { path: { id: piece.id } },
-          body: { pattern: settled, table: table?.text },
-        }),
-      ),
-    placeholderData: (before) => before,
-    retry: false,
-  })
+  const { filled, behind } = useFilled(pattern, table?.text)
   const answer = filled.isError ? undefined : filled.data
   const captions = answer?.captions ?? []
-  // What was typed just now is not filled in yet.
-  const behind = settled !== pattern || filled.isPlaceholderData
   const wordless = new Set(photos.filter(({ caption }) => !caption).map(({ entryId }) => entryId))
   const forWordless = captions.filter(({ entryId }) => wordless.has(entryId))
-  const columns = answer?.columns.filter((name) => !KEYS.includes(name)).map((name) => `{${name}}`) ?? []
+  const columns = answer?.columns.map((name) => `{${name.toLowerCase()}}`) ?? []
   const insert = (what: string) => {
     const input = field.current
     const at = input?.selectionStart ?? pattern.length
     setPattern(pattern.slice(0, at) + what + pattern.slice(input?.selectionEnd ?? at))
     input?.focus()
   }
-  const take = async (which: typeof captions) => {
-    const problem = await handle.edit({ kind: 'captionEntries', captions: which })
-    if (problem) return
-    localStorage.setItem(KEPT, pattern)
+  const take = async (which: typeof captions, whole: boolean) => {
+    const batch = crypto.randomUUID()
+    const keeps = whole && answer && (table || answer.fromTable)
+    const problem = keeps
+      ? await handle.edit(
+          { kind: 'setTable', table: { columns: answer.columns, pattern }, rows: answer.rows },
+          { batch },
+        )
+      : null
+    if (problem ?? (await handle.edit({ kind: 'captionEntries', captions: which }, { batch }))) return
+    if (keeps) setTable(undefined)
+    else localStorage.setItem(KEPT, pattern)
     setDone(which.length === 1 ? '1 photo captioned.' : `${which.length} photos captioned.`)
   }
   const choose = async (file: File) => {
@@ -80,15 +78,23 @@ export function CaptionsPart() {
       .split(/[,;\t]/)
       .map((name) => name.trim().replaceAll('"', '').toLowerCase())
       .filter((name) => name !== '' && !KEYS.includes(name))
-    if (names.length > 0) setPattern(names.map((name) => `{${name}}`).join(' · '))
+    const known = new Set([...FIELDS, ...names.map((name) => `{${name}}`)].map((field) => field.replace(/,.*/, '}')))
+    // A new table with the columns of the one before is filled in as that one was.
+    if (stored.table && fieldsOf(stored.table.pattern).every((field) => known.has(field)))
+      setPattern(stored.table.pattern)
+    else if (names.length > 0) setPattern(names.map((name) => `{${name}}`).join(' · '))
   }
   const samples = captions.slice(0, SAMPLES)
   return (
     <Part title="Captions of all photos" folded>
-      <Button className="w-full" onClick={() => setTyping(true)}>
+      <Button className="w-full" onClick={() => setTyping('captions')}>
         <ListOrdered size={16} /> Type them one by one …
       </Button>
-      {typing && <CaptionList onClose={() => setTyping(false)} />}
+      <Button className="w-full" onClick={() => setTyping('table')}>
+        <Table2 size={16} /> {stored.table ? 'Your own table …' : 'Type a table of your own …'}
+      </Button>
+      {typing === 'captions' && <CaptionList onClose={() => setTyping(undefined)} />}
+      {typing === 'table' && <OwnTableSheet onClose={() => setTyping(undefined)} />}
       <Field
         label="Each photo’s words"
         wrong={filled.isError ? wordsOf(filled.error) : undefined}
@@ -133,7 +139,7 @@ export function CaptionsPart() {
             name="Leave the table"
             onClick={() => {
               setTable(undefined)
-              setPattern(USUAL)
+              setPattern(stored.table?.pattern ?? USUAL)
             }}
           >
             <X size={16} />
@@ -154,13 +160,13 @@ export function CaptionsPart() {
         </ul>
       )}
       <div className="grid grid-cols-2 gap-2">
-        <Button disabled={behind || captions.length === 0} onClick={() => void take(captions)}>
+        <Button disabled={behind || captions.length === 0} onClick={() => void take(captions, true)}>
           Write all {captions.length}
         </Button>
         <Button
           disabled={behind || forWordless.length === 0 || forWordless.length === captions.length}
           title="Only those that have no words yet"
-          onClick={() => void take(forWordless)}
+          onClick={() => void take(forWordless, false)}
         >
           Only {forWordless.length} empty
         </Button>

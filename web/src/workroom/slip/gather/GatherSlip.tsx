@@ -3,6 +3,7 @@ import { ArrivingList, Choosers } from '../../../light-table/Intake'
 import { useRoom } from '../../context'
 import { waitingIn } from '../../piece/model'
 import { Part } from '../Part'
+import { AlbumPart } from '../album/AlbumPart'
 import { CaptionsPart } from './CaptionsPart'
 import { NextSteps } from './NextSteps'
 import { PrintsPart } from './PrintsPart'
@@ -36,6 +37,7 @@ export function GatherSlip() {
           </ul>
         </Part>
       )}
+      {photos.length > 0 && <AlbumPart />}
       {photos.length > 0 && <CaptionsPart />}
       {photos.length > 0 && <PrintsPart />}
       {photos.length > 0 && <SplitPart folded={photos.length > 1} />}

@@ -28,6 +28,7 @@ public final class Bench {
         ALL.put("pdf", new PdfBench());
         ALL.put("styled", new StyledBench());
         ALL.put("arrange", new ArrangeBench());
+        ALL.put("flow", new FlowBench());
         ALL.put("start", new StartBench());
         ALL.put("hold", new HoldBench());
     }

@@ -84,6 +84,55 @@ class GatherTest {
     }
 
     @Test
+    void aTableIsTypedAndItsWordsFollowIt() {
+        Room room = Room.start(browser.window(), "A table typed", "pot-01.jpg", "pot-02.jpg", "pot-03.jpg");
+        Page page = room.page;
+        room.step("Gather");
+        room.part("Captions of all photos");
+        room.button("Type a table of your own …").click();
+        assertThat(room.field("name of photo 1")).isFocused();
+        for (String name : new String[] {"Wide bowl", "Small bowl", "Egg cup"}) {
+            page.keyboard().type(name);
+            page.keyboard().press("Enter");
+        }
+        assertThat(row(page, 3)).containsText("Egg cup");
+        room.field("price of photo 1").focus();
+        page.evaluate(
+                "() => document.activeElement.dispatchEvent(new ClipboardEvent('paste', { bubbles: true, cancelable: true,"
+                        + " clipboardData: (() => { const data = new DataTransfer(); data.setData('text/plain', '32 €\\n18 €\\n'); return data })() }))");
+        assertThat(row(page, 2)).containsText("Small bowl · 18 €");
+        room.field("price of photo 2").fill("20 €");
+        page.keyboard().press("Enter");
+        assertThat(row(page, 2)).containsText("Small bowl · 20 €");
+        room.field("Name of column 2").fill("net");
+        page.keyboard().press("Enter");
+        assertThat(room.field("How a row reads")).hasValue("{name} · {net}");
+        // A line by hand stays, says so, and comes back.
+        page.keyboard().press("Escape");
+        room.buttonLike("^Type them one by one").click();
+        room.field("Caption of photo 3, pot-03.jpg").fill("Sold");
+        page.keyboard().press("Escape");
+        page.keyboard().press("Escape");
+        room.button("Your own table …").click();
+        room.button("Add a column").click();
+        assertThat(room.field("number of photo 3")).isVisible();
+        assertThat(row(page, 3)).containsText("Egg cup");
+        room.button("Take out the column number").click();
+        assertThat(room.field("number of photo 3")).hasCount(0);
+        assertThat(room.field("How a row reads")).hasValue("{name} · {net}");
+        room.button("Undo: Change the table").click();
+        assertThat(room.field("number of photo 3")).isVisible();
+        page.reload();
+        room.part("Captions of all photos");
+        assertThat(page.getByLabel("How the first ones will read").getByText("Wide bowl · 32 €"))
+                .isVisible();
+    }
+
+    private static Locator row(Page page, int photo) {
+        return page.getByRole(AriaRole.ROW).nth(photo);
+    }
+
+    @Test
     void theTrayIsPutInOrderByKeyAndByDragging() {
         Room room = Room.start(browser.window(), "Order of the tray", "kite-01.jpg", "kite-02.jpg", "kite-03.jpg");
         room.step("Arrange");
@@ -231,7 +280,7 @@ class GatherTest {
         assertThat(photos.first()).containsText("page 1");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take kite-04.jpg out"))
                 .click();
-        assertThat(page.getByText("kite-04.jpg is taken out. It was on page 1; its frames are empty now."))
+        assertThat(page.getByText("kite-04.jpg is taken out. It was on page 1; its frame is empty now."))
                 .isVisible();
         assertThat(photos).hasCount(1);
         page.getByRole(AriaRole.STATUS)

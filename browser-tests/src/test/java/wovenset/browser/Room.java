@@ -119,6 +119,13 @@ final class Room {
         buttonLike("^(the page|page \\d+) ›$").click();
     }
 
+    /** Lays another page on the bench. */
+    void toPageOf(int number) {
+        button("Page " + number).click();
+        assertThat(page.getByText("page " + number + " of").first()).isVisible();
+        ready();
+    }
+
     /** Unfolds a part of the slip. */
     void part(String name) {
         Locator part = page.getByLabel("Slip", new Page.GetByLabelOptions().setExact(true))

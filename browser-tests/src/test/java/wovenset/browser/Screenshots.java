@@ -75,6 +75,7 @@ public final class Screenshots {
         takeWords();
         takeArrangements();
         takeLook();
+        takeAlbum();
         takeClose();
     }
 
@@ -115,6 +116,19 @@ public final class Screenshots {
         take("card");
     }
 
+    private void takeAlbum() {
+        Room album = open("Six weeks at Hale Point, the album");
+        album.button("Page 5").click();
+        album.painted();
+        album.step("Gather");
+        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Chapters"))
+                .evaluate("group => group.closest('section').scrollIntoView({ block: 'start' })");
+        page.getByText("Nothing changes").waitFor();
+        take("album");
+        album.step("Arrange");
+        album.painted();
+    }
+
     private void takeClose() {
         Room kites = open("The kite summer");
         kites.frame(6).click();
@@ -127,19 +141,13 @@ public final class Screenshots {
     private void takeArrangements() {
         Room kites = open("The kite summer");
         takeProposals(kites);
-        kites.button("Scatter as prints").click();
-        kites.saved();
-        kites.painted();
-        kites.button("Scatter again")
-                .evaluate("button => button.closest('section').scrollIntoView({ block: 'start' })");
-        take("scattered");
         kites.part("Patterns");
         kites.button("Use Courtyard, 13 frames").scrollIntoViewIfNeeded();
         kites.button("Use Courtyard, 13 frames").click();
         kites.saved();
         kites.painted();
         take("patterns");
-        undo(kites, 2);
+        undo(kites, 1);
     }
 
     /** The whole piece trying a look on. */

@@ -30,6 +30,7 @@ class ArchitectureTest {
             "arrange",
             "pattern",
             "delta",
+            "album",
             "edit",
             "colour",
             "decode",

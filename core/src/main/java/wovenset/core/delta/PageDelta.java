@@ -76,7 +76,8 @@ public sealed interface PageDelta {
                     .orElse(ids)
                     .forEach(id -> changed.add(Objects.requireNonNull(known.get(id), "an item of the step")));
             PageShell now = shell.flatMap(Change::after).orElseGet(() -> PageShell.of(page));
-            return new Page(page.id(), now.ground(), now.arrangement(), changed, now.guides(), now.pictures());
+            return new Page(
+                    page.id(), now.ground(), now.arrangement(), changed, now.guides(), now.pictures(), now.flow());
         }
     }
 

@@ -8,8 +8,9 @@ import wovenset.core.piece.SharedPicture;
 import wovenset.core.style.Ground;
 
 /** What of a page is not an item. */
-public record PageShell(Ground ground, Arrangement arrangement, List<Guide> guides, List<SharedPicture> pictures) {
+public record PageShell(
+        Ground ground, Arrangement arrangement, List<Guide> guides, List<SharedPicture> pictures, Page.Flow flow) {
     static PageShell of(Page page) {
-        return new PageShell(page.ground(), page.arrangement(), page.guides(), page.pictures());
+        return new PageShell(page.ground(), page.arrangement(), page.guides(), page.pictures(), page.flow());
     }
 }

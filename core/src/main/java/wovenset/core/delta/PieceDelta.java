@@ -116,7 +116,15 @@ public record PieceDelta(
                 .map(splice -> splice.applied(ids))
                 .orElse(ids)
                 .forEach(id -> ordered.add(Objects.requireNonNull(known.get(id), "a page of the step")));
-        return new Piece(piece.id(), now.name(), now.format(), now.styles(), entries(piece.entries()), ordered);
+        return new Piece(
+                piece.id(),
+                now.name(),
+                now.format(),
+                now.styles(),
+                now.table(),
+                now.album(),
+                entries(piece.entries()),
+                ordered);
     }
 
     private Entries entries(Entries before) {

@@ -9,6 +9,7 @@ import wovenset.core.arrangement.Arrangement;
 import wovenset.core.arrangement.Grid;
 import wovenset.core.arrangement.Margins;
 import wovenset.core.arrangement.Scattered;
+import wovenset.core.caption.OwnTable;
 import wovenset.core.drawing.Drawing;
 import wovenset.core.edit.apply.Edits;
 import wovenset.core.ink.Paint;
@@ -20,6 +21,7 @@ import wovenset.core.measure.Length;
 import wovenset.core.pattern.Pattern;
 import wovenset.core.photo.PhotoId;
 import wovenset.core.photo.Region;
+import wovenset.core.piece.Album;
 import wovenset.core.piece.Entry;
 import wovenset.core.piece.Guide;
 import wovenset.core.style.CaptionStyle;
@@ -121,6 +123,25 @@ public sealed interface Edit {
     record CaptionEntries(List<EntryCaption> captions) implements Edit {}
 
     /**
+     * One photo's row of the person's own table.
+     *
+     * @param cells in the order of the columns, the last ones may be missing; none for no row
+     */
+    record TableRow(UUID entryId, List<String> cells) {}
+
+    /**
+     * Keeps a table of the person's own with the piece, in the place of the one before; photos that no row names have none. Words follow:
+     * those of photos whose row is another one than before, and those that are as the table had them. What was written by hand since
+     * then stays.
+     *
+     * @param table nothing to let it go; the words stay
+     */
+    record SetTable(Optional<OwnTable> table, List<TableRow> rows) implements Edit {}
+
+    /** Changes the table's row of one photo, as {@link SetTable} does that of all. */
+    record WriteRow(TableRow row) implements Edit {}
+
+    /**
      * Shows where a photo's subject is; crops that are aimed at it follow.
      *
      * @param region nothing for what the machine has found
@@ -195,6 +216,20 @@ public sealed interface Edit {
 
     /** Gives a page a ground of its own, or the common one again. */
     record SetGround(UUID pageId, Ground ground) implements Edit {}
+
+    // ---- albums ----
+
+    /**
+     * Lets the photos flow over pages as it is wished, for the first time or anew. What was done by hand stays with its photo, and
+     * pinned pages stay as they are.
+     */
+    record FlowAlbum(Album album) implements Edit {}
+
+    /** Pins flowed pages, so that the flow leaves them as they are, or lets them flow again. */
+    record PinPages(List<UUID> pageIds, boolean pinned) implements Edit {}
+
+    /** Takes photos out of the album, where flowed pages close up, or back into what is to flow. */
+    record SetAside(List<UUID> entryIds, boolean aside) implements Edit {}
 
     // ---- arrangements ----
 

@@ -67,9 +67,11 @@ public final class Patterns {
             arrangement = slicing.withTree(kept(slicing.tree(), proportions.iterator()));
         }
         Page empty = page.with(
-                arrangement,
-                Items.mapFrames(
-                        page.items(), frame -> Optional.of(frame.isForPhotos() ? frame.emptied(frame.id()) : frame)));
+                        arrangement,
+                        Items.mapFrames(
+                                page.items(),
+                                frame -> Optional.of(frame.isForPhotos() ? frame.emptied(frame.id()) : frame)))
+                .withFlow(Page.Flow.BY_HAND);
         return new Pattern(name, piece.format().width(), piece.format().height(), withoutPhotos(empty), piece.styles());
     }
 
@@ -189,6 +191,8 @@ public final class Patterns {
                 pattern.name(),
                 format,
                 pattern.styles(),
+                Optional.empty(),
+                Optional.empty(),
                 Entries.of(List.copyOf(entries.values())),
                 List.of(page));
         PlacesOutcome outcome = Places.of(piece, page, madeUp());

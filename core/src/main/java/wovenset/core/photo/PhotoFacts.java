@@ -1,6 +1,9 @@
 package wovenset.core.photo;
 
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 
 /** What is known of stored photos. */
 public interface PhotoFacts {
@@ -15,6 +18,16 @@ public interface PhotoFacts {
     /** The photo's mean colour; nothing if it is not known. */
     default Optional<LabColour> colour(PhotoId photo) {
         return Optional.empty();
+    }
+
+    /**
+     * What photos brought along in words.
+     *
+     * @param piece whose names for them count
+     * @return none for those that are not known
+     */
+    default Map<PhotoId, PhotoNotes> notes(UUID piece, List<PhotoId> photos) {
+        return Map.of();
     }
 
     /** The words that came embedded in the photo; empty if none. */

@@ -21,6 +21,7 @@ import wovenset.core.style.Ground;
  *
  * @param items from back to front: the only order in which things lie over each other
  * @param pictures that are seen through frames
+ * @param flow whether an album's flow fills it
  */
 public record Page(
         UUID id,
@@ -28,12 +29,34 @@ public record Page(
         Arrangement arrangement,
         List<Item> items,
         List<Guide> guides,
-        List<SharedPicture> pictures) {
+        List<SharedPicture> pictures,
+        Flow flow) {
     public Page {
         items = List.copyOf(items);
         guides = List.copyOf(guides);
         pictures = List.copyOf(pictures);
         checkSlots(arrangement, Items.frames(items));
+    }
+
+    /** How a page stands to the flow of its piece's album. */
+    public enum Flow {
+        /** A page of its own: the flow goes past it. */
+        BY_HAND,
+        /** The flow fills it, and may fill it otherwise. */
+        FLOWED,
+        /** The flow has filled it, and leaves it as it is. */
+        PINNED
+    }
+
+    /** A page of its own. */
+    public Page(
+            UUID id,
+            Ground ground,
+            Arrangement arrangement,
+            List<Item> items,
+            List<Guide> guides,
+            List<SharedPicture> pictures) {
+        this(id, ground, arrangement, items, guides, pictures, Flow.BY_HAND);
     }
 
     /** A page on the common ground, without guides. */
@@ -91,7 +114,7 @@ public record Page(
     }
 
     public Page with(Arrangement newArrangement, List<? extends Item> newItems) {
-        return new Page(id, ground, newArrangement, List.copyOf(newItems), guides, pictures);
+        return new Page(id, ground, newArrangement, List.copyOf(newItems), guides, pictures, flow);
     }
 
     public Page withItems(List<? extends Item> newItems) {
@@ -99,15 +122,19 @@ public record Page(
     }
 
     public Page withGuides(List<Guide> newGuides) {
-        return new Page(id, ground, arrangement, items, newGuides, pictures);
+        return new Page(id, ground, arrangement, items, newGuides, pictures, flow);
     }
 
     public Page withGround(Ground newGround) {
-        return new Page(id, newGround, arrangement, items, guides, pictures);
+        return new Page(id, newGround, arrangement, items, guides, pictures, flow);
     }
 
     public Page withPictures(List<SharedPicture> newPictures) {
-        return new Page(id, ground, arrangement, items, guides, newPictures);
+        return new Page(id, ground, arrangement, items, guides, newPictures, flow);
+    }
+
+    public Page withFlow(Flow newFlow) {
+        return new Page(id, ground, arrangement, items, guides, pictures, newFlow);
     }
 
     /** Each item changed, those in groups before the groups themselves. */

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
+import wovenset.core.caption.OwnTable;
 import wovenset.core.item.Fill;
 import wovenset.core.item.Frame;
 import wovenset.core.item.FrameWords;
@@ -15,10 +16,20 @@ import wovenset.core.style.StyleSheet;
 /**
  * What is being made.
  *
+ * @param table from whose rows photos' words are made; the rows are the entries'
+ * @param album how its photos flow over pages, if they do
  * @param entries all photos that were gathered, in the order of the light table
  * @param pages in reading order, at least one
  */
-public record Piece(UUID id, String name, Format format, StyleSheet styles, Entries entries, List<Page> pages) {
+public record Piece(
+        UUID id,
+        String name,
+        Format format,
+        StyleSheet styles,
+        Optional<OwnTable> table,
+        Optional<Album> album,
+        Entries entries,
+        List<Page> pages) {
     public static final int LONGEST_NAME = 120;
     public static final int MOST_PAGES = 400;
 
@@ -29,23 +40,31 @@ public record Piece(UUID id, String name, Format format, StyleSheet styles, Entr
     }
 
     public Piece withName(String newName) {
-        return new Piece(id, newName, format, styles, entries, pages);
+        return new Piece(id, newName, format, styles, table, album, entries, pages);
     }
 
     public Piece withFormat(Format newFormat) {
-        return new Piece(id, name, newFormat, styles, entries, pages);
+        return new Piece(id, name, newFormat, styles, table, album, entries, pages);
     }
 
     public Piece withStyles(StyleSheet newStyles) {
-        return new Piece(id, name, format, newStyles, entries, pages);
+        return new Piece(id, name, format, newStyles, table, album, entries, pages);
+    }
+
+    public Piece withTable(Optional<OwnTable> newTable) {
+        return new Piece(id, name, format, styles, newTable, album, entries, pages);
+    }
+
+    public Piece withAlbum(Optional<Album> newAlbum) {
+        return new Piece(id, name, format, styles, table, newAlbum, entries, pages);
     }
 
     public Piece withEntries(Entries newEntries) {
-        return new Piece(id, name, format, styles, newEntries, pages);
+        return new Piece(id, name, format, styles, table, album, newEntries, pages);
     }
 
     public Piece withPages(List<Page> newPages) {
-        return new Piece(id, name, format, styles, entries, newPages);
+        return new Piece(id, name, format, styles, table, album, entries, newPages);
     }
 
     public Piece mapPages(UnaryOperator<Page> change) {
@@ -79,6 +98,14 @@ public record Piece(UUID id, String name, Format format, StyleSheet styles, Entr
             return page.picture(through.picture()).flatMap(picture -> entries.find(picture.entry()));
         }
         return Optional.empty();
+    }
+
+    /** The entries that a page's slots show, in their order. */
+    public List<UUID> slottedEntries(Page page) {
+        return page.slotted().stream()
+                .flatMap(frame -> entryOf(page, frame).stream())
+                .map(Entry::id)
+                .toList();
     }
 
     /** The words that stand below a frame, where words are shown; empty for none. */

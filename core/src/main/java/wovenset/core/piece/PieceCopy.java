@@ -31,11 +31,23 @@ public final class PieceCopy {
 
     private Piece copy(Piece source, String name) {
         List<Entry> entries = new ArrayList<>();
-        source.entries()
-                .forEach(entry ->
-                        entries.add(new Entry(renamed(entry.id()), entry.photo(), entry.caption(), entry.subject())));
+        source.entries().forEach(entry -> entries.add(entry.as(renamed(entry.id()))));
         List<Page> pages = source.pages().stream().map(this::page).toList();
-        return new Piece(ids.get(), name, source.format(), source.styles(), Entries.of(entries), pages);
+        return new Piece(
+                ids.get(),
+                name,
+                source.format(),
+                source.styles(),
+                source.table(),
+                source.album().map(this::album),
+                Entries.of(entries),
+                pages);
+    }
+
+    private Album album(Album album) {
+        return album.withChapters(album.chapters().stream()
+                .map(chapter -> new Chapter(renamed(chapter.id()), chapter.title(), renamed(chapter.first())))
+                .toList());
     }
 
     private Page page(Page page) {
@@ -48,7 +60,8 @@ public final class PieceCopy {
                 page.arrangement(),
                 items(page.items()),
                 page.guides(),
-                pictures);
+                pictures,
+                page.flow());
     }
 
     private Ground ground(Ground ground) {

@@ -99,6 +99,8 @@ public final class Pieces {
                 "Kites",
                 format(300, 200),
                 styles.withCaptions(styles.captions().withShow(CaptionStyle.Show.NONE)),
+                Optional.empty(),
+                Optional.empty(),
                 Entries.NONE,
                 IntStream.range(0, pages)
                         .mapToObj(page -> page(grid, styles.usual().id(), ids))

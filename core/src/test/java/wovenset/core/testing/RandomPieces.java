@@ -20,6 +20,7 @@ import wovenset.core.arrangement.Scattered;
 import wovenset.core.arrangement.Slicing;
 import wovenset.core.arrangement.SlicingTree;
 import wovenset.core.arrangement.Track;
+import wovenset.core.caption.OwnTable;
 import wovenset.core.drawing.Drawing;
 import wovenset.core.geometry.Box;
 import wovenset.core.geometry.Form;
@@ -41,6 +42,8 @@ import wovenset.core.measure.Length;
 import wovenset.core.measure.LengthUnit;
 import wovenset.core.measure.Resolution;
 import wovenset.core.photo.Region;
+import wovenset.core.piece.Album;
+import wovenset.core.piece.Chapter;
 import wovenset.core.piece.Entries;
 import wovenset.core.piece.Entry;
 import wovenset.core.piece.Guide;
@@ -112,6 +115,8 @@ public final class RandomPieces {
                 "Kites of " + random.nextInt(),
                 format,
                 styles,
+                table(),
+                album(),
                 entries,
                 times(1, 5, () -> page(styles, entries)));
     }
@@ -120,13 +125,18 @@ public final class RandomPieces {
         StyleSheet styles = random.nextBoolean() ? piece.styles() : styles();
         Entries entries = random.nextBoolean()
                 ? piece.entries()
-                : Entries.of(reworked(piece.entries().list(), entry -> entry.withCaption(any(WORDS)), this::entry));
+                : Entries.of(reworked(
+                        piece.entries().list(),
+                        entry -> entry.withCaption(any(WORDS)).withCells(times(0, 3, () -> any(WORDS))),
+                        this::entry));
         List<Page> pages = reworked(piece.pages(), page -> change(page, styles, entries), () -> page(styles, entries));
         return new Piece(
                 piece.id(),
                 random.nextBoolean() ? piece.name() : "Renamed",
                 random.nextBoolean() ? piece.format() : Pieces.format(210, 297),
                 styles,
+                random.nextBoolean() ? piece.table() : table(),
+                random.nextBoolean() ? piece.album() : album(),
                 entries,
                 pages.isEmpty() ? List.of(page(styles, entries)) : pages);
     }
@@ -142,7 +152,8 @@ public final class RandomPieces {
                         other.arrangement(),
                         other.items(),
                         other.guides(),
-                        other.pictures());
+                        other.pictures(),
+                        other.flow());
             case 2 -> page.withGuides(other.guides());
             case 3 -> page.mapItems(item -> random.nextBoolean() ? item : item.withLook(look()));
             default -> page.withItems(shuffled(page.items()));
@@ -202,11 +213,36 @@ public final class RandomPieces {
                 any(Language.values()));
     }
 
+    private Optional<OwnTable> table() {
+        return random.nextBoolean()
+                ? Optional.empty()
+                : Optional.of(new OwnTable(List.of("Name", "Price " + random.nextInt(9)), "{name}"));
+    }
+
+    private Optional<Album> album() {
+        int least = 1 + random.nextInt(9);
+        return random.nextBoolean()
+                ? Optional.empty()
+                : Optional.of(new Album(
+                        least,
+                        least + random.nextInt(10 - least),
+                        random.nextBoolean(),
+                        Margins.all(length(0, 20)),
+                        length(0, 9),
+                        times(0, 3, () -> new Chapter(id(), any(WORDS).replaceAll("\\p{Cntrl}|x{300}x*", ""), id()))));
+    }
+
     private Entry entry() {
         Optional<Region> subject = random.nextBoolean()
                 ? Optional.empty()
                 : Optional.of(new Region(random.nextDouble() / 2, 0.25, 0.5, random.nextDouble() / 2 + 0.1));
-        return new Entry(id(), Pieces.photo(random.nextInt(9)), any(WORDS), subject);
+        return new Entry(
+                id(),
+                Pieces.photo(random.nextInt(9)),
+                any(WORDS),
+                subject,
+                times(0, 3, () -> any(WORDS)),
+                random.nextBoolean());
     }
 
     private Page page(StyleSheet styles, Entries entries) {
@@ -220,7 +256,8 @@ public final class RandomPieces {
             }
         }
         items.addAll(times(0, 3, () -> frame(new Placement.Free(box(), turn()), styles, entries, pictures)));
-        return new Page(id(), ground(entries), arrangement, grouped(items), times(0, 3, this::guide), pictures);
+        return new Page(id(), ground(entries), arrangement, grouped(items), times(0, 3, this::guide), pictures)
+                .withFlow(any(Page.Flow.values()));
     }
 
     /** Some of the items in groups, and groups in groups. */

@@ -3,6 +3,7 @@ package wovenset.server.caption;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.UUID;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
@@ -32,7 +33,7 @@ class CaptionController {
         this.pieces = pieces;
     }
 
-    /** @param table comma-separated values; null for none */
+    /** @param table comma-separated values; null for that of the piece */
     record FillRequest(String pattern, @Nullable String table) {}
 
     /** What each photo's words would come to. */
@@ -42,16 +43,14 @@ class CaptionController {
         return captions.fill(pieces.get(id).piece(), request.pattern(), request.table());
     }
 
-    /** The photos in their order with their words, to be changed elsewhere and brought in again. */
+    /** The photos in their order with their words, or with the rows of the piece's table, to be changed elsewhere and brought in again. */
     @GetMapping("/api/pieces/{id}/captions/file")
     ResponseEntity<byte[]> file(@PathVariable UUID id) {
         Piece piece = pieces.get(id).piece();
         StringBuilder text = new StringBuilder("\uFEFF");
         try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.RFC4180)) {
-            printer.printRecord("number", "file", "caption");
-            for (CaptionService.Known photo : captions.known(piece)) {
-                printer.printRecord(
-                        photo.number(), photo.fileName(), photo.entry().caption());
+            for (List<String> row : captions.rows(piece)) {
+                printer.printRecord(row);
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);

@@ -1,6 +1,5 @@
 package wovenset.server.caption;
 
-import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -8,35 +7,33 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.TreeSet;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wovenset.core.caption.CaptionPattern;
+import wovenset.core.caption.OwnTable;
+import wovenset.core.edit.Edit;
 import wovenset.core.edit.EditRefusedException;
-import wovenset.core.item.FrameWords;
-import wovenset.core.photo.PhotoId;
+import wovenset.core.photo.PhotoFacts;
+import wovenset.core.photo.PhotoNotes;
+import wovenset.core.piece.CaptionFields;
 import wovenset.core.piece.Entry;
 import wovenset.core.piece.Piece;
-import wovenset.core.said.Reason;
 import wovenset.core.said.UnfitValueException;
-import wovenset.server.photo.PhotoStore;
-import wovenset.server.photo.StoredPhoto;
 
 /** Works out captions; taking them on is an edit. Cost: linear in the photos and the table's rows. */
 @Service
 class CaptionService {
     private static final String FILE = "file";
     private static final String NUMBER = "number";
-    private static final String WORDS = "words";
     /** The columns of a table that say which photo a row is about, the surest first. */
     private static final List<String> KEYS = List.of(FILE, "photo", NUMBER);
 
-    private final PhotoStore store;
+    private final PhotoFacts facts;
 
-    CaptionService(PhotoStore store) {
-        this.store = store;
+    CaptionService(PhotoFacts facts) {
+        this.facts = facts;
     }
 
     /** What a row of a table could not be used for. */
@@ -52,95 +49,109 @@ class CaptionService {
     record FilledCaption(UUID entryId, String caption) {}
 
     /**
-     * @param columns of the table; none without one
+     * @param columns of the table that was sent, else of the one that the piece keeps, but for the one that says which photo a row is about
+     * @param rows of the table that was sent, for an edit that keeps it
+     * @param fromTable whether the pattern speaks of the table
      * @param refused rows that no photo takes
      */
-    record FilledCaptions(List<FilledCaption> captions, List<String> columns, List<RefusedRow> refused) {}
+    record FilledCaptions(
+            List<FilledCaption> captions,
+            List<String> columns,
+            List<Edit.TableRow> rows,
+            boolean fromTable,
+            List<RefusedRow> refused) {}
 
-    /** A photo of the piece and what is known of it. */
-    record Known(int number, Entry entry, String fileName, Optional<LocalDateTime> takenAt) {
-        String plainName() {
-            int dot = fileName.lastIndexOf('.');
-            return (dot > 0 ? fileName.substring(0, dot) : fileName).replaceAll("[_\\s]+", " ");
+    /** The piece's own table below the names of its columns; without one, the photos and their words. */
+    List<List<String>> rows(Piece piece) {
+        List<List<String>> rows = new ArrayList<>();
+        List<String> columns = piece.table().map(OwnTable::columns).orElse(List.of("caption"));
+        rows.add(line(piece.table().isEmpty() ? List.of(NUMBER, FILE) : List.of(FILE), columns));
+        for (Known photo : known(piece, fields(piece))) {
+            String file = photo.notes().fileName();
+            Entry entry = photo.entry();
+            rows.add(
+                    piece.table().isEmpty()
+                            ? List.of(String.valueOf(photo.number()), file, entry.caption())
+                            : line(List.of(file), entry.cells()));
         }
+        return rows;
     }
 
-    List<Known> known(Piece piece) {
-        Map<PhotoId, String> names = store.names(piece.id());
-        Map<PhotoId, StoredPhoto> photos = new HashMap<>();
-        store.findAll(piece.entries().list().stream().map(Entry::photo).toList())
-                .forEach(photo -> photos.put(photo.id(), photo));
+    private static List<String> line(List<String> first, List<String> then) {
+        return Stream.concat(first.stream(), then.stream()).toList();
+    }
+
+    /** A photo of the piece, its place on the light table, and what is known of it. */
+    record Known(int number, Entry entry, PhotoNotes notes) {}
+
+    private static List<Known> known(Piece piece, CaptionFields fields) {
         List<Known> known = new ArrayList<>();
-        for (Entry entry : piece.entries().list()) {
-            StoredPhoto photo = photos.get(entry.photo());
-            String stored = photo == null ? "" : photo.fileName();
-            known.add(new Known(
-                    known.size() + 1,
-                    entry,
-                    names.getOrDefault(entry.photo(), stored),
-                    Optional.ofNullable(photo).map(one -> one.header().takenAt())));
-        }
+        piece.entries().forEach(entry -> known.add(new Known(known.size() + 1, entry, fields.notes(entry))));
         return known;
     }
 
+    private CaptionFields fields(Piece piece) {
+        return new CaptionFields(piece, facts, piece.entries().list());
+    }
+
     /**
-     * @param table text of a table; null for none
+     * @param text of a table; null for the one that the piece keeps, if it keeps one
      * @throws EditRefusedException naming the field pattern or table
      */
-    FilledCaptions fill(Piece piece, String pattern, @Nullable String table) {
-        CaptionPattern parsed;
+    FilledCaptions fill(Piece piece, String pattern, @Nullable String text) {
+        CaptionFields fields = fields(piece);
+        List<RefusedRow> refused = new ArrayList<>();
+        Map<UUID, List<String>> cells = new HashMap<>();
+        List<String> columns;
+        if (text == null) {
+            columns = piece.table().map(OwnTable::columns).orElse(List.of());
+            piece.entries().forEach(entry -> cells.put(entry.id(), entry.cells()));
+        } else {
+            CaptionTable table = CaptionTable.read(text);
+            Optional<String> key =
+                    KEYS.stream().filter(table.columns()::contains).findFirst();
+            columns = table.columns().stream()
+                    .filter(name -> !key.equals(Optional.of(name)))
+                    .toList();
+            matched(known(piece, fields), table, key, refused)
+                    .forEach((entry, row) -> cells.put(
+                            entry,
+                            columns.stream()
+                                    .map(name -> row.values().getOrDefault(name, ""))
+                                    .toList()));
+        }
+        CaptionPattern parsed = parsed(piece, pattern, columns);
+        boolean fromTable = columns.stream().anyMatch(name -> parsed.fields().contains(OwnTable.field(name)));
+        List<FilledCaption> filled = new ArrayList<>();
+        List<Edit.TableRow> rows = new ArrayList<>();
+        for (Entry entry : piece.entries()) {
+            List<String> row = cells.getOrDefault(entry.id(), List.of());
+            // A table speaks of its own photos only.
+            if (!row.isEmpty() || !fromTable && text == null) {
+                filled.add(new FilledCaption(entry.id(), fields.words(parsed, entry, columns, row)));
+            }
+            if (!row.isEmpty()) {
+                rows.add(new Edit.TableRow(entry.id(), row));
+            }
+        }
+        return new FilledCaptions(filled, columns, rows, fromTable, refused);
+    }
+
+    private static CaptionPattern parsed(Piece piece, String pattern, List<String> columns) {
         try {
-            parsed = CaptionPattern.parse(pattern, piece.styles().language().locale());
+            return CaptionFields.pattern(piece, pattern, columns);
         } catch (UnfitValueException e) {
             throw new EditRefusedException("pattern", e.said());
         }
-        List<Known> known = known(piece);
-        CaptionTable rows = table == null ? new CaptionTable(List.of(), List.of()) : CaptionTable.read(table);
-        checkFields(parsed, rows.columns());
-        List<RefusedRow> refused = new ArrayList<>();
-        Map<UUID, CaptionTable.Row> rowOf = matched(known, rows, refused);
-        List<FilledCaption> filled = new ArrayList<>();
-        for (Known photo : known) {
-            CaptionTable.Row row = rowOf.get(photo.entry().id());
-            // A table speaks of its own photos only.
-            if (table == null || row != null) {
-                String words = parsed.fill(name -> value(name, photo, row), photo.takenAt());
-                filled.add(new FilledCaption(photo.entry().id(), FrameWords.shortened(words)));
-            }
-        }
-        return new FilledCaptions(filled, rows.columns(), refused);
-    }
-
-    private static void checkFields(CaptionPattern pattern, List<String> columns) {
-        Set<String> known = new TreeSet<>(Set.of(FILE, NUMBER, WORDS, CaptionPattern.DATE));
-        known.addAll(columns);
-        for (String field : pattern.fields()) {
-            if (!known.contains(field)) {
-                throw EditRefusedException.of("pattern", Reason.CAPTION_FIELD_UNKNOWN, field, String.join(", ", known));
-            }
-        }
-    }
-
-    private Optional<String> value(String name, Known photo, CaptionTable.@Nullable Row row) {
-        if (row != null && row.values().containsKey(name)) {
-            return Optional.of(row.values().get(name));
-        }
-        return switch (name) {
-            case FILE -> Optional.of(photo.plainName());
-            case NUMBER -> Optional.of(String.valueOf(photo.number()));
-            case WORDS -> Optional.of(store.embeddedCaption(photo.entry().photo()));
-            default -> Optional.empty();
-        };
     }
 
     /** By the column that names the photo; without one, row by row in the photos' order. */
     private static Map<UUID, CaptionTable.Row> matched(
-            List<Known> known, CaptionTable table, List<RefusedRow> refused) {
-        Optional<String> key = KEYS.stream().filter(table.columns()::contains).findFirst();
+            List<Known> known, CaptionTable table, Optional<String> key, List<RefusedRow> refused) {
         Map<String, Known> byKey = new LinkedHashMap<>();
         known.forEach(photo -> {
-            byKey.putIfAbsent(photo.fileName().toLowerCase(Locale.ROOT), photo);
-            byKey.putIfAbsent(photo.plainName().toLowerCase(Locale.ROOT), photo);
+            byKey.putIfAbsent(photo.notes().fileName().toLowerCase(Locale.ROOT), photo);
+            byKey.putIfAbsent(photo.notes().plainName().toLowerCase(Locale.ROOT), photo);
             byKey.putIfAbsent("#" + photo.number(), photo);
         });
         Map<UUID, CaptionTable.Row> rows = new HashMap<>();

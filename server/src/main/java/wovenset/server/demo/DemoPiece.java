@@ -13,6 +13,7 @@ import wovenset.server.shelf.PieceKind;
  * A demo piece as it is written in the demo folder; lengths are sums as a person types them.
  *
  * @param photos the start of the names of the photos to bring in
+ * @param album in the place of pages; null for pages
  */
 record DemoPiece(
         String name,
@@ -24,7 +25,15 @@ record DemoPiece(
         String margin,
         String photos,
         DemoDress dress,
+        @Nullable DemoAlbum album,
         List<DemoPage> pages) {
+
+    /**
+     * All photos flowed over pages, with chapters by their days.
+     *
+     * @param titles of the chapters, in their order
+     */
+    record DemoAlbum(int least, int most, boolean singles, String gap, List<String> titles) {}
 
     /**
      * @param material of the ground, in the page's colour and a second one; null for the colour alone

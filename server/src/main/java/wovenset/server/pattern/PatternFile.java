@@ -23,7 +23,7 @@ import wovenset.server.upgrade.PageUpgrade;
 @Component
 class PatternFile {
     private static final String KIND = "pattern";
-    private static final int VERSION = 6;
+    private static final int VERSION = 7;
     private static final UUID STYLE = UUID.nameUUIDFromBytes("style".getBytes(StandardCharsets.UTF_8));
 
     private final OwnFile file;
@@ -57,7 +57,8 @@ class PatternFile {
         JsonNode withWords = version < 3 ? Upgrades.wordsAndShadows(tree) : tree;
         JsonNode withStyles = version < 4 ? Upgrades.wholeStyles(withWords) : withWords;
         JsonNode withPapers = version < 5 ? Upgrades.papersAndGrounds(withStyles) : withStyles;
-        return version < 6 ? Upgrades.wordsBeside(withPapers) : withPapers;
+        JsonNode withPlaces = version < 6 ? Upgrades.wordsBeside(withPapers) : withPapers;
+        return version < 7 ? Upgrades.tablesAndAlbums(withPlaces) : withPlaces;
     }
 
     private Pattern upgraded(JsonNode pattern) {

@@ -30,6 +30,7 @@ import wovenset.core.paint.PhotoRasters;
 import wovenset.core.photo.LabColour;
 import wovenset.core.photo.PhotoFacts;
 import wovenset.core.photo.PhotoId;
+import wovenset.core.photo.PhotoNotes;
 import wovenset.core.photo.PixelSize;
 import wovenset.core.photo.Subject;
 import wovenset.core.picture.Derivatives;
@@ -263,9 +264,20 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
         return subject;
     }
 
-    /** What a piece's photos are called there. */
-    public Map<PhotoId, String> names(UUID piece) {
-        return repository.names(piece);
+    @Override
+    public Map<PhotoId, PhotoNotes> notes(UUID piece, List<PhotoId> photos) {
+        Map<PhotoId, String> names = repository.names(piece);
+        Map<PhotoId, PhotoNotes> notes = new HashMap<>();
+        findAll(photos)
+                .forEach(photo -> notes.put(
+                        photo.id(),
+                        new PhotoNotes(
+                                names.getOrDefault(photo.id(), photo.fileName()),
+                                Optional.ofNullable(photo.header().takenAt()),
+                                photo.header().caption(),
+                                Optional.ofNullable(photo.header().place())
+                                        .map(at -> new PhotoNotes.Place(at.latitude(), at.longitude())))));
+        return notes;
     }
 
     /** What is seen of photos on their small pictures. */

@@ -153,6 +153,7 @@ class PieceController {
                 stored.lookOf(page),
                 entries,
                 page.frames().size(),
+                page.flow(),
                 stored.damaged().get(page.id()));
     }
 

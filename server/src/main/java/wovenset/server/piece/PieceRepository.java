@@ -103,8 +103,15 @@ class PieceRepository {
                     entryPositions.put(UUID.fromString(entry.value1()), entry.value2());
                     return documents.read(DocumentType.ENTRY, entry.value3(), Entry.class);
                 });
-        Piece piece =
-                new Piece(UUID.fromString(id), head.name(), head.format(), head.styles(), Entries.of(entries), pages);
+        Piece piece = new Piece(
+                UUID.fromString(id),
+                head.name(),
+                head.format(),
+                head.styles(),
+                head.table(),
+                head.album(),
+                Entries.of(entries),
+                pages);
         return new StoredPiece(
                 piece,
                 row.get(PIECE.REVISION),

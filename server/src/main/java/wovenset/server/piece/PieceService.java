@@ -167,7 +167,8 @@ public class PieceService {
         return change(id, revision, window, stored -> edited(stored, edit, batch));
     }
 
-    Outcome preview(StoredPiece stored, Edit edit) {
+    /** What an edit would come to; nothing is stored. */
+    public Outcome preview(StoredPiece stored, Edit edit) {
         return edits.apply(stored.piece(), edit);
     }
 

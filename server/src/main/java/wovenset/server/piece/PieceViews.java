@@ -66,9 +66,10 @@ final class PieceViews {
      * @param look grows whenever the page looks different
      * @param entries that its frames show, from back to front
      * @param frames how many there are
+     * @param flow how it stands to the album's flow
      * @param damaged why it cannot be read; null if it can
      */
-    record PageSummary(UUID id, long look, List<UUID> entries, int frames, @Nullable String damaged) {}
+    record PageSummary(UUID id, long look, List<UUID> entries, int frames, Page.Flow flow, @Nullable String damaged) {}
 
     /** A page with its scene. */
     record PageView(long revision, long look, Page page, SceneView scene) {}

@@ -126,6 +126,23 @@ public final class Upgrades {
         return tree;
     }
 
+    /**
+     * Version 10 (6 of entries): a piece may keep a table, whose rows are with its photos, and its photos may flow over pages. The tree is changed, wherever in it these are.
+     *
+     * @return the same tree
+     */
+    public static JsonNode tablesAndAlbums(JsonNode tree) {
+        if (tree instanceof ObjectNode object && object.has("photo") && object.has("caption")) {
+            object.putArray("cells");
+            object.put("aside", false);
+        }
+        if (tree instanceof ObjectNode object && object.has("arrangement") && object.has("guides")) {
+            object.put("flow", "BY_HAND");
+        }
+        tree.forEach(Upgrades::tablesAndAlbums);
+        return tree;
+    }
+
     private static ObjectNode solid(ObjectNode painted) {
         JsonNode colour = painted.remove("colour");
         painted.putObject("paint").put("kind", "solid").set("colour", colour);

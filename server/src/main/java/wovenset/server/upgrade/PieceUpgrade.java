@@ -142,7 +142,9 @@ final class PieceUpgrade {
                             named(photoId.sha256()),
                             photoId,
                             captions.computeIfAbsent(photoId, this::embedded),
-                            shown(head.path("subjects"), photoId)));
+                            shown(head.path("subjects"), photoId),
+                            List.of(),
+                            false));
         });
         PageUpgrade upgrade = new PageUpgrade(documents, dress, format, facts, style);
         List<Page> pages = new ArrayList<>();
@@ -151,7 +153,14 @@ final class PieceUpgrade {
                         new Converted(page, head.path("dress"), head.path("format"), head.path("subjects")),
                         key -> upgrade.page(pageId, page, photo -> Optional.of(known(photo, entries))))));
         return new Piece(
-                id, head.path("name").asString(), format, styles, Entries.of(List.copyOf(entries.values())), pages);
+                id,
+                head.path("name").asString(),
+                format,
+                styles,
+                Optional.empty(),
+                Optional.empty(),
+                Entries.of(List.copyOf(entries.values())),
+                pages);
     }
 
     /** Frames may show what is no longer on the light table; its name is the same whenever it was there. */

@@ -70,8 +70,7 @@ class CaptionApiTest {
                         "bowl_1.JPG;Again;1 €")
                 .json();
         assertThat(captions(answer)).containsExactly("Small bowl — 18 €", "Wide bowl; blue — 32 €");
-        assertThat(answer.path("columns").valueStream().map(JsonNode::asString))
-                .containsExactly("photo", "name", "price");
+        assertThat(answer.path("columns").valueStream().map(JsonNode::asString)).containsExactly("name", "price");
         assertThat(answer.path("refused")
                         .valueStream()
                         .map(row -> row.path("line").asInt() + " "
@@ -81,6 +80,54 @@ class CaptionApiTest {
         JsonNode byRow = fill("{name}", "name", "One", "Two", "Three", "Four").json();
         assertThat(captions(byRow)).containsExactly("One", "Two", "Three");
         assertThat(byRow.path("refused").get(0).path("why").asString()).isEqualTo("NO_PHOTO_LEFT");
+    }
+
+    /** The table stays with the piece: a new one, or one cell, makes the price sheet anew, and a hand-written line stays. */
+    @Test
+    void aTableIsKeptAndItsWordsFollowIt() {
+        String pattern = "{name} · {price}";
+        keep(pattern, "photo,name,price", "Bowl 1,Small bowl,18 €", "Bowl 3,Wide bowl,32 €");
+        assertThat(captions(fill(pattern).json())).containsExactly("Small bowl · 18 €", "Wide bowl · 32 €");
+        JsonNode entries = api.piece(piece).path("entries");
+        assertThat(said(entries)).containsExactly("Small bowl · 18 €", "Glazed", "Wide bowl · 32 €");
+        edit("captionEntry", "entryId", entries.get(0).path("id"), "caption", "Sold");
+        edit("writeRow", "row", Map.of("entryId", entries.get(2).path("id"), "cells", List.of("Wide bowl", "30 €")));
+        assertThat(said(api.piece(piece).path("entries"))).containsExactly("Sold", "Glazed", "Wide bowl · 30 €");
+        keep("{price} | {name}", "number;name;price", "3;Wide bowl;28 €", "1;Small bowl;18 €", "2;Jug;26 €");
+        JsonNode now = api.piece(piece);
+        assertThat(said(now.path("entries"))).containsExactly("Sold", "26 € | Jug", "28 € | Wide bowl");
+        assertThat(now.path("head").path("table").path("pattern").asString()).isEqualTo("{price} | {name}");
+        assertThat(new String(api.get("/api/pieces/" + piece + "/captions/file").bytes(), StandardCharsets.UTF_8)
+                        .lines())
+                .containsExactly(
+                        "\uFEFFfile,name,price",
+                        "Bowl_1.jpg,Small bowl,18 €",
+                        "Bowl_2.jpg,Jug,26 €",
+                        "Bowl_3.jpg,Wide bowl,28 €");
+        assertThat(captions(fill("{file}").json()))
+                .as("words that no column speaks of")
+                .hasSize(3);
+    }
+
+    private void keep(String pattern, String... table) {
+        JsonNode filled = fill(pattern, table).json();
+        edit(
+                "setTable",
+                "table",
+                Map.of("columns", filled.path("columns"), "pattern", pattern),
+                "rows",
+                filled.path("rows"));
+    }
+
+    private void edit(String kind, Object... fields) {
+        Api.Answer answer = api.edit(piece, api.piece(piece).path("revision").asLong(), kind, fields);
+        assertThat(answer.status()).isEqualTo(200);
+    }
+
+    private static List<String> said(JsonNode entries) {
+        return entries.valueStream()
+                .map(entry -> entry.path("caption").asString())
+                .toList();
     }
 
     /** All captions are one step, and come out in a file that brings the same ones in again. */

@@ -10,6 +10,9 @@ final class Cover {
     private static final int SAMPLES = 7;
     private static final int OF_SUBJECT = 4;
     private static final int OF_WORDS = 6;
+    /** The share of a picture's height along which words beside it stand. */
+    private static final double FOOT = 0.25;
+
     private static final int ALL = SAMPLES * SAMPLES;
     private static final int SEEN = ALL + OF_SUBJECT * OF_SUBJECT;
 
@@ -39,8 +42,9 @@ final class Cover {
             switch (print.trim().side()) {
                 case BELOW -> points(0, 1, 1, down, OF_WORDS, 1);
                 case ABOVE -> points(0, -down, 1, down, OF_WORDS, 1);
-                case LEFT -> points(-across, 0, across, 1, 1, OF_WORDS);
-                case RIGHT -> points(1, 0, across, 1, 1, OF_WORDS);
+                // Beside a picture, words stand at its foot.
+                case LEFT -> points(-across, 1 - FOOT, across, FOOT, OF_WORDS / 2, 2);
+                case RIGHT -> points(1, 1 - FOOT, across, FOOT, OF_WORDS / 2, 2);
             }
         }
     }

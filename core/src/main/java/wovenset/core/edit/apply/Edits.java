@@ -26,6 +26,9 @@ public final class Edits {
         new PieceEdits().register(handlers);
         new StyleEdits().register(handlers);
         new EntryEdits(facts, ids).register(handlers);
+        new TableEdits(facts).register(handlers);
+        AlbumEdits albums = new AlbumEdits(facts, ids);
+        albums.register(handlers);
         new PageEdits(ids).register(handlers);
         new GridEdits(ids).register(handlers);
         new ArrangeEdits(facts, ids).register(handlers);
@@ -33,7 +36,7 @@ public final class Edits {
         new ComposeEdits(facts, ids).register(handlers);
         new SplitEdits(ids).register(handlers);
         new PrintEdits(facts, ids).register(handlers);
-        new FillEdits().register(handlers);
+        new FillEdits(albums).register(handlers);
         new WordsEdits(facts, ids).register(handlers);
         new TextEdits().register(handlers);
         new LetterEdits(ids).register(handlers);
@@ -57,7 +60,8 @@ public final class Edits {
         } catch (UnfitValueException unfit) {
             throw new EditRefusedException("", unfit.said());
         }
-        Piece fitted = PrintFit.changed(piece, outcome.piece(), facts);
+        Piece pinned = HandPins.changed(piece, outcome.piece(), edit);
+        Piece fitted = PrintFit.changed(piece, pinned, facts);
         PlaceCheck.changed(piece, fitted, facts);
         return new Outcome(fitted, outcome.name());
     }

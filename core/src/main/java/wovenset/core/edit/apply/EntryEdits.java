@@ -110,12 +110,13 @@ final class EntryEdits {
         return Outcome.of(piece.withEntries(entries), Doing.CAPTION_MANY, words.size());
     }
 
-    private static Outcome remove(Piece piece, List<UUID> removed) {
+    private Outcome remove(Piece piece, List<UUID> removed) {
         Set<UUID> out = new HashSet<>(removed);
         Entries kept = Entries.of(piece.entries().list().stream()
                 .filter(entry -> !out.contains(entry.id()))
                 .toList());
-        Piece without = piece.mapPages(whole -> {
+        Piece closed = AlbumEdits.closedUp(piece, out, facts, ids);
+        Piece without = closed.mapPages(whole -> {
                     Page page = grounded(whole, out);
                     List<SharedPicture> pictures = page.pictures().stream()
                             .filter(picture -> !out.contains(picture.entry()))
@@ -133,7 +134,11 @@ final class EntryEdits {
                                             .orElse(frame))
                                     .withPictures(pictures);
                 })
-                .withEntries(kept);
+                .withEntries(kept)
+                .withAlbum(piece.album()
+                        .map(album -> album.without(
+                                out,
+                                piece.entries().list().stream().map(Entry::id).toList())));
         return Outcome.of(without, Doing.TAKE_OUT_PHOTOS, piece.entries().size() - kept.size());
     }
 

@@ -1,6 +1,8 @@
 package wovenset.core.edit.apply;
 
 import java.util.Optional;
+import java.util.Set;
+import wovenset.core.album.AlbumFlow;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.EditRefusedException;
 import wovenset.core.edit.Outcome;
@@ -9,22 +11,34 @@ import wovenset.core.item.Crop;
 import wovenset.core.item.Fill;
 import wovenset.core.item.Frame;
 import wovenset.core.item.Items;
+import wovenset.core.piece.Entry;
 import wovenset.core.piece.Page;
+import wovenset.core.piece.Piece;
 import wovenset.core.said.Doing;
 import wovenset.core.said.Reason;
 
 /** Edits of what frames show. */
 final class FillEdits {
+    private final AlbumEdits albums;
+
+    FillEdits(AlbumEdits albums) {
+        this.albums = albums;
+    }
+
     void register(Handlers handlers) {
         handlers.on(Edit.PlaceEntry.class, (piece, edit) -> {
-            EntryEdits.checkedEntry(piece, edit.entryId());
+            Entry entry = EntryEdits.checkedEntry(piece, edit.entryId());
             Page page = Named.page(piece, edit.pageId());
             Frame frame = Named.frame(page, edit.frameId());
             if (!frame.isForPhotos()) {
                 throw EditRefusedException.of("frameId", Reason.FRAME_HAS_WORDS);
             }
             Fill fill = new Fill.OwnPhoto(edit.entryId(), Crop.CENTRED);
-            return Outcome.of(piece, page.mapFrame(frame.id(), one -> one.withFill(fill)), Doing.PLACE);
+            // Who places a photo wants it to be in.
+            Piece with = entry.aside()
+                    ? piece.withEntries(piece.entries().map(entry.id(), one -> one.withAside(false)))
+                    : piece;
+            return Outcome.of(with, page.mapFrame(frame.id(), one -> one.withFill(fill)), Doing.PLACE);
         });
         handlers.on(Edit.EmptyFrame.class, (piece, edit) -> {
             Page page = Named.page(piece, edit.pageId());
@@ -36,6 +50,10 @@ final class FillEdits {
                 boolean isDrawing = frame.fill() instanceof Fill.Ornament;
                 return Outcome.of(
                         piece, without(page, frame), isDrawing ? Doing.TAKE_OUT_ORNAMENT : Doing.TAKE_OUT_WORDS);
+            }
+            Optional<Entry> shown = piece.entryOf(page, frame);
+            if (shown.isPresent() && AlbumFlow.isFlowed(page) && frame.isSlotted()) {
+                return albums.aside(piece, Set.of(shown.get().id()));
             }
             return Outcome.of(piece, page.mapFrame(frame.id(), one -> one.withFill(Fill.EMPTY)), Doing.EMPTY);
         });

@@ -176,7 +176,8 @@ final class ItemEdits {
                 throw EditRefusedException.of(
                         "entries", Reason.PHOTO_NOT_STORED, entry.photo().sha256());
             }
-            Entry one = there.orElseGet(() -> new Entry(ids.get(), entry.photo(), entry.caption(), entry.subject()));
+            Entry one = there.orElseGet(
+                    () -> entry.withCells(List.of()).withAside(false).as(ids.get()));
             known.put(entry.id(), one.id());
             if (there.isEmpty()) {
                 all.add(one);

@@ -85,7 +85,8 @@ final class LetterEdits {
                 new ByHand(page.arrangement().margins()),
                 left,
                 page.guides(),
-                page.pictures());
+                page.pictures(),
+                page.flow());
     }
 
     private static List<LetterRow.Letter> letters(Edit.AddLetters edit) {

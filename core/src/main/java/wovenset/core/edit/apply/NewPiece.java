@@ -43,6 +43,8 @@ public final class NewPiece {
                 Edits.checkedName(name),
                 format,
                 styles,
+                Optional.empty(),
+                Optional.empty(),
                 Entries.NONE,
                 List.of(NewPages.empty(grid, styles.usual().id(), ids)));
         PlaceCheck.all(piece, photo -> Optional.empty());

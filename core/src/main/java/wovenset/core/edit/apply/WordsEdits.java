@@ -13,7 +13,6 @@ import wovenset.core.edit.Outcome;
 import wovenset.core.edit.slots.Named;
 import wovenset.core.geometry.Box;
 import wovenset.core.geometry.BoxMm;
-import wovenset.core.ink.Rgb;
 import wovenset.core.item.Fill;
 import wovenset.core.item.Frame;
 import wovenset.core.item.Item;
@@ -21,9 +20,9 @@ import wovenset.core.item.Placement;
 import wovenset.core.measure.Format;
 import wovenset.core.measure.Length;
 import wovenset.core.photo.PhotoFacts;
-import wovenset.core.piece.GroundColour;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
+import wovenset.core.piece.WornWords;
 import wovenset.core.said.Doing;
 import wovenset.core.said.Reason;
 import wovenset.core.style.Course;
@@ -74,8 +73,7 @@ final class WordsEdits {
         }
         boolean heading = edit.where() != Edit.WordsPlace.FREE;
         String text = edit.text().orElse(heading ? piece.name() : "");
-        Fill.Words like =
-                worn(piece, edit.where()).orElseGet(() -> new Fill.Words("", usual(piece, page, edit.where())));
+        Fill.Words like = WornWords.at(piece, page, facts, sideOf(edit.where()));
         TextStyle style = like.style();
         Placement place =
                 switch (edit.where()) {
@@ -93,35 +91,12 @@ final class WordsEdits {
         return Outcome.of(piece, page.withItems(items), Doing.ADD_WORDS);
     }
 
-    /** In the colour of captions where that reads on the page's ground, else light or dark as the ground is not. */
-    private TextStyle usual(Piece piece, Page page, Edit.WordsPlace where) {
-        TextStyle title = TextStyle.title(piece.format());
-        TextStyle style =
-                switch (where) {
-                    case TOP -> title;
-                    case BOTTOM -> title.scaled(0.5);
-                    case FREE -> TextStyle.reading(piece.format());
-                };
-        Rgb captions = piece.styles().captions().colour();
-        boolean dark = GroundColour.of(piece, page, facts).isDark();
-        Rgb colour = captions.isDark() != dark ? captions : dark ? Rgb.PAPER : Rgb.INK;
-        return style.withFace(style.typeface(), style.weight(), style.slant(), colour);
-    }
-
-    /** As words in such a place look already in this piece. */
-    private static Optional<Fill.Words> worn(Piece piece, Edit.WordsPlace where) {
-        return piece.pages().stream()
-                .flatMap(page -> page.frames().stream())
-                .filter(frame -> frame.fill() instanceof Fill.Words && where.equals(placeOf(frame)))
-                .flatMap(frame -> frame.ownWords().stream())
-                .findFirst();
-    }
-
-    private static Edit.WordsPlace placeOf(Frame frame) {
-        if (!(frame.placement() instanceof Placement.Across across)) {
-            return Edit.WordsPlace.FREE;
-        }
-        return across.side() == Placement.Across.Side.TOP ? Edit.WordsPlace.TOP : Edit.WordsPlace.BOTTOM;
+    private static Optional<Placement.Across.Side> sideOf(Edit.WordsPlace where) {
+        return switch (where) {
+            case TOP -> Optional.of(Placement.Across.Side.TOP);
+            case BOTTOM -> Optional.of(Placement.Across.Side.BOTTOM);
+            case FREE -> Optional.empty();
+        };
     }
 
     private static Placement.Free inTheMiddle(Format format, String text, TextStyle style) {
@@ -144,8 +119,7 @@ final class WordsEdits {
         String text = edit.text().strip();
         Frame written = hasWords
                 ? frame.mapOwnWords(words -> words.withText(text))
-                : frame.withFill(worn(piece, Edit.WordsPlace.FREE)
-                        .orElseGet(() -> new Fill.Words("", usual(piece, page, Edit.WordsPlace.FREE)))
+                : frame.withFill(WornWords.at(piece, page, facts, Optional.empty())
                         .withText(text)
                         .withCourse(Course.STRAIGHT));
         return Outcome.of(piece, page.mapFrame(frame.id(), one -> written), Doing.WRITE);

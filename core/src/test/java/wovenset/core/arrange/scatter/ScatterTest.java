@@ -15,6 +15,7 @@ import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 import wovenset.core.arrange.space.FrameTrim;
 import wovenset.core.arrange.space.Place;
 import wovenset.core.arrange.space.Space;
@@ -134,17 +135,22 @@ class ScatterTest {
         assertThat(hiddenOfSubjects).isLessThan(hiddenOfPrints / 2);
     }
 
-    @Test
-    void wordsBelowPrintsStayInSight() {
+    @ParameterizedTest
+    @EnumSource(names = {"BELOW", "RIGHT"})
+    void wordsWithPrintsStayInSight(FrameTrim.Side side) {
+        double room = side == FrameTrim.Side.RIGHT ? 30 : 8;
         double shown = 0;
         for (int seed = 0; seed < 20; seed++) {
-            Space space = new Space(new BoxMm(0, 0, 300, 200), 0, new FrameTrim(0, 0, 8));
+            Space space = new Space(new BoxMm(0, 0, 300, 200), 0, new FrameTrim(0, 0, room, side));
             List<Place> places = Scatter.places(recipe(seed, 0.4), proportions(10, seed), middles(10), space);
             for (int i = 0; i < 10; i++) {
                 BoxMm cell = places.get(i).box();
+                BoxMm written = side == FrameTrim.Side.RIGHT
+                        ? new BoxMm(cell.right(), cell.bottom() - cell.height() / 4, room, cell.height() / 4)
+                        : new BoxMm(cell.x(), cell.bottom(), cell.width(), room);
                 Area words = new Area(AffineTransform.getRotateInstance(
                                 Math.toRadians(places.get(i).turnDegrees()), cell.centreX(), cell.centreY())
-                        .createTransformedShape(new BoxMm(cell.x(), cell.bottom(), cell.width(), 8).rectangle()));
+                        .createTransformedShape(written.rectangle()));
                 shown += 1 - hidden(words, places.subList(i + 1, 10));
             }
         }

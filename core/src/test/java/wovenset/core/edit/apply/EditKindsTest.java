@@ -28,6 +28,7 @@ import wovenset.core.arrange.order.Harmony;
 import wovenset.core.arrangement.Grid;
 import wovenset.core.arrangement.Margins;
 import wovenset.core.arrangement.Scattered;
+import wovenset.core.caption.OwnTable;
 import wovenset.core.delta.PieceDelta;
 import wovenset.core.drawing.Drawing;
 import wovenset.core.edit.Edit;
@@ -89,6 +90,10 @@ class EditKindsTest {
                 new Edit.OrderEntries(List.of(entry(PIECE, 3), entry(PIECE, 1), entry(PIECE, 2))),
                 new Edit.CaptionEntry(entry(PIECE, 1), "c"),
                 new Edit.CaptionEntries(List.of(new Edit.EntryCaption(entry(PIECE, 2), "d"))),
+                new Edit.SetTable(
+                        Optional.of(new OwnTable(List.of("Price"), "{price}")),
+                        List.of(new Edit.TableRow(entry(PIECE, 2), List.of("18 €")))),
+                new Edit.SetAside(List.of(entry(PIECE, 2)), true),
                 new Edit.ShowSubject(entry(PIECE, 1), Optional.of(new Region(0.1, 0.1, 0.5, 0.5))),
                 new Edit.FlowEntries(),
                 new Edit.LayPrints(PAGE, List.of(new Edit.PrintWish(entry(PIECE, 1), mm(50), mm(50), 1)), mm(4)),
@@ -157,6 +162,11 @@ class EditKindsTest {
                                         Edit.FollowText.class,
                                         Edit.SetText.class,
                                         Edit.RemoveText.class,
+                                        // Tried in AlbumEditsTest: they need an album, or photos that wait.
+                                        Edit.FlowAlbum.class,
+                                        Edit.PinPages.class,
+                                        // Tried in TableEditsTest: it needs a table.
+                                        Edit.WriteRow.class,
                                         // Tried in MountEditsTest: they need papers.
                                         Edit.SetMount.class,
                                         Edit.UnmountItems.class)

@@ -1,0 +1,301 @@
+package wovenset.core.album;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Supplier;
+import wovenset.core.arrangement.ByHand;
+import wovenset.core.item.Crop;
+import wovenset.core.item.Fill;
+import wovenset.core.item.Frame;
+import wovenset.core.item.Item;
+import wovenset.core.item.Items;
+import wovenset.core.item.Marks;
+import wovenset.core.item.Placement;
+import wovenset.core.photo.PhotoFacts;
+import wovenset.core.photo.PhotoId;
+import wovenset.core.photo.PhotoNotes;
+import wovenset.core.photo.PixelSize;
+import wovenset.core.piece.Album;
+import wovenset.core.piece.Chapter;
+import wovenset.core.piece.Entry;
+import wovenset.core.piece.Page;
+import wovenset.core.piece.Piece;
+import wovenset.core.piece.WornWords;
+
+/**
+ * Lets the photos of a piece flow over its pages. What was done by hand is merged in by entry:
+ *
+ * <ul>
+ *   <li>each photo brings the frame that it has, with crop, style, words and marks;
+ *   <li>a page whose photos and cut stay the same stays as it is;
+ *   <li>pinned pages stay as they are, at the place of their first photo in the order; photos flow around them;
+ *   <li>the words across the page on which a chapter begins come along with it, as they look there;
+ *   <li>pages of their own stay behind the photo that they followed; what lies freely on a page goes with the photo nearest to it.
+ * </ul>
+ *
+ * The same piece and wishes always give the same pages. Cost: that of {@link Pagination}, and linear in pages and items.
+ */
+public final class AlbumFlow {
+    private final Piece piece;
+    private final Album album;
+    private final PhotoFacts facts;
+    private final Supplier<UUID> ids;
+    private final HandWork work;
+    private final PageComposer composer;
+    private final Map<PhotoId, PhotoNotes> notes;
+    private final Set<UUID> usedIds = new HashSet<>();
+    private final List<Page> flowed = new ArrayList<>();
+    private final Map<UUID, Chapter> chapterAt = new HashMap<>();
+    private Optional<Chapter> beginning = Optional.empty();
+
+    private AlbumFlow(Piece piece, Album album, PhotoFacts facts, Supplier<UUID> ids) {
+        this.piece = piece;
+        this.facts = facts;
+        this.ids = ids;
+        work = new HandWork(piece, facts);
+        this.album =
+                album.withChapters(album.chapters().stream().map(this::titled).toList());
+        this.album.chapters().forEach(chapter -> chapterAt.put(chapter.first(), chapter));
+        composer = new PageComposer(piece, this.album, facts);
+        notes = facts.notes(
+                piece.id(), piece.entries().list().stream().map(Entry::photo).toList());
+    }
+
+    /** A title that was written on the page counts, unless the wish says another one than before. */
+    private Chapter titled(Chapter chapter) {
+        Optional<String> before =
+                piece.album().flatMap(old -> old.chapter(chapter.id())).map(Chapter::title);
+        Optional<String> written = Optional.ofNullable(work.headings.get(chapter.id()))
+                .flatMap(Frame::ownWords)
+                .map(words -> words.text());
+        return written.isPresent() && before.equals(Optional.of(chapter.title()))
+                ? chapter.withTitle(written.get().replaceAll("\\s+", " ").strip())
+                : chapter;
+    }
+
+    /** The piece with its photos flowed as the album wishes it. A page without photos that is there from the start gives way. */
+    public static Piece flowed(Piece piece, Album album, PhotoFacts facts, Supplier<UUID> ids) {
+        return new AlbumFlow(piece, album, facts, ids).flowed();
+    }
+
+    /** Whether a photo waits for the flow, or could come into it. */
+    public static boolean hasPhotos(Piece piece, PhotoFacts facts) {
+        HandWork work = new HandWork(piece, facts);
+        return piece.entries().list().stream()
+                .anyMatch(entry -> work.flows(entry.id()) || work.fixed.containsKey(entry.id()));
+    }
+
+    private Piece flowed() {
+        List<Entry> run = new ArrayList<>();
+        Set<UUID> emitted = new HashSet<>();
+        for (Entry entry : piece.entries()) {
+            Chapter chapter = chapterAt.get(entry.id());
+            if (chapter != null) {
+                flow(run);
+                beginning = Optional.of(chapter);
+            }
+            Page fixed = work.fixed.get(entry.id());
+            if (fixed != null) {
+                if (emitted.add(fixed.id())) {
+                    flow(run);
+                    flowed.add(fixed);
+                }
+                beginning = Optional.empty();
+            } else if (work.flows(entry.id())) {
+                run.add(entry);
+            }
+        }
+        flow(run);
+        return piece.withAlbum(Optional.of(album)).withPages(withOwnPages(emitted));
+    }
+
+    private int front() {
+        int front = 0;
+        for (Page page : piece.pages()) {
+            if (page.flow() != Page.Flow.BY_HAND) {
+                break;
+            }
+            front += isBlankStart(page) ? 0 : 1;
+        }
+        return front;
+    }
+
+    private void flow(List<Entry> run) {
+        if (run.isEmpty()) {
+            return;
+        }
+        FlowPhotos photos = new FlowPhotos(run.stream().map(this::one).toList());
+        for (Pagination.Group group : Pagination.of(photos, album, composer.common(), front() + flowed.size())) {
+            List<UUID> entries = run.subList(group.from(), group.from() + group.photos()).stream()
+                    .map(Entry::id)
+                    .toList();
+            flowed.add(page(entries));
+            beginning = Optional.empty();
+        }
+        run.clear();
+    }
+
+    private FlowPhotos.One one(Entry entry) {
+        Frame frame = work.frames.get(entry.id());
+        double own = facts.size(entry.photo()).map(PixelSize::proportion).orElse(1.0);
+        boolean onItsSide = frame != null && frame.crop().onItsSide();
+        Marks marks = frame == null ? Marks.NONE : frame.marks();
+        return new FlowPhotos.One(
+                onItsSide ? 1 / own : own,
+                marks.larger(),
+                notes.getOrDefault(entry.photo(), PhotoNotes.NONE).takenAt());
+    }
+
+    private Page page(List<UUID> entries) {
+        Optional<Page> before = entries.stream()
+                .map(work.pageOf::get)
+                .filter(page -> page != null
+                        && entries.contains(piece.slottedEntries(page).get(0)))
+                .filter(page -> !usedIds.contains(page.id()))
+                .findFirst();
+        before.ifPresent(page -> usedIds.add(page.id()));
+        Page like = before.orElseGet(() -> work.pageOf.get(entries.get(0)));
+        Page start = Page.of(before.map(Page::id).orElseGet(ids), new ByHand(album.margins()), List.of())
+                .withGuides(before.map(Page::guides).orElse(List.of()));
+        Page grounded = like == null ? start : start.withGround(like.ground());
+        List<Item> behind = new ArrayList<>();
+        List<Item> front = new ArrayList<>();
+        for (UUID entry : entries) {
+            work.loose.getOrDefault(entry, List.of()).forEach(one -> (one.behind() ? behind : front).add(one.item()));
+        }
+        beginning.flatMap(chapter -> heading(chapter, grounded)).ifPresent(front::add);
+        Page composed =
+                composer.composed(grounded, entries.stream().map(this::frame).toList(), behind, front);
+        Page same = work.byEntries.get(entries);
+        return same != null
+                        && same.arrangement().equals(composed.arrangement())
+                        && Set.copyOf(same.items()).equals(Set.copyOf(composed.items()))
+                ? same
+                : composed;
+    }
+
+    /** The words across the page on which a chapter begins, as they were there if they were. */
+    private Optional<Frame> heading(Chapter chapter, Page page) {
+        if (chapter.title().isBlank() || work.headed.contains(chapter.id())) {
+            return Optional.empty();
+        }
+        Frame known = work.headings.get(chapter.id());
+        Frame frame = known != null
+                ? known
+                : Frame.of(
+                        chapter.id(),
+                        new Placement.Across(Placement.Across.Side.TOP),
+                        piece.styles().usual().id(),
+                        WornWords.at(piece, page, facts, Optional.of(Placement.Across.Side.TOP)));
+        return Optional.of(frame.mapOwnWords(words -> words.withText(chapter.title())));
+    }
+
+    private Frame frame(UUID entry) {
+        Frame known = work.frames.get(entry);
+        return known != null
+                ? known
+                : Frame.of(
+                        ids.get(),
+                        new Placement.InSlot(0),
+                        piece.styles().usual().id(),
+                        new Fill.OwnPhoto(entry, Crop.CENTRED));
+    }
+
+    /** Pages outside the flow come after the page with the photo that they followed before. */
+    private List<Page> withOwnPages(Set<UUID> emitted) {
+        Map<UUID, Integer> at = new HashMap<>();
+        for (int i = 0; i < flowed.size(); i++) {
+            for (UUID entry : work.shown(flowed.get(i))) {
+                at.putIfAbsent(entry, i);
+            }
+        }
+        List<List<Page>> after = new ArrayList<>();
+        for (int i = 0; i <= flowed.size(); i++) {
+            after.add(new ArrayList<>());
+        }
+        int place = 0;
+        Set<UUID> there = new HashSet<>();
+        flowed.forEach(page -> there.add(page.id()));
+        for (Page page : piece.pages()) {
+            if (page.flow() == Page.Flow.BY_HAND) {
+                if (!isBlankStart(page)) {
+                    after.get(place).add(page);
+                }
+                continue;
+            }
+            for (UUID entry : work.shown(page)) {
+                place = at.containsKey(entry) ? at.get(entry) + 1 : place;
+            }
+            if (!there.contains(page.id()) && !emitted.contains(page.id())) {
+                left(page).ifPresent(after.get(place)::add);
+            }
+        }
+        List<Page> pages = new ArrayList<>(after.get(0));
+        for (int i = 0; i < flowed.size(); i++) {
+            pages.add(flowed.get(i));
+            pages.addAll(after.get(i + 1));
+        }
+        return pages;
+    }
+
+    /** What is left of a page whose photos are all gone: what a person laid on it, as a page of its own. */
+    private Optional<Page> left(Page page) {
+        boolean moved = piece.slottedEntries(page).stream().anyMatch(work::flows);
+        List<Item> loose = HandWork.looseOn(page, work.headings.keySet());
+        return moved || loose.isEmpty()
+                ? Optional.empty()
+                : Optional.of(page.with(new ByHand(album.margins()), loose).withFlow(Page.Flow.BY_HAND));
+    }
+
+    /** The page that a piece begins with, while the flow has filled none. */
+    private boolean isBlankStart(Page page) {
+        return piece.pages().stream().allMatch(one -> one.flow() == Page.Flow.BY_HAND)
+                && Items.frames(page.items()).stream().allMatch(frame -> frame.isSlotted() && frame.isEmpty());
+    }
+
+    /** Whether the flow may fill a page otherwise: it has filled it, and nothing in its slots ties it. */
+    public static boolean isFlowed(Page page) {
+        return HandWork.isFlowed(page);
+    }
+
+    /**
+     * A flowed page without some of its photos: those that stay close up.
+     *
+     * @return nothing if nothing is left on it
+     */
+    public static Optional<Page> closedUp(Piece piece, Page page, Set<UUID> out, PhotoFacts facts) {
+        Album album = piece.album().orElse(null);
+        if (album == null || !isFlowed(page)) {
+            return Optional.of(page);
+        }
+        Set<UUID> chapters = new HashSet<>();
+        album.chapters().forEach(chapter -> chapters.add(chapter.id()));
+        List<Frame> stay = page.slotted().stream()
+                .filter(frame -> piece.entryOf(page, frame)
+                        .filter(entry -> !out.contains(entry.id()))
+                        .isPresent())
+                .toList();
+        if (stay.size() == page.slotted().size()) {
+            return Optional.of(page);
+        }
+        List<Item> loose = HandWork.looseOn(page, stay.isEmpty() ? chapters : Set.of());
+        if (stay.isEmpty()) {
+            return loose.isEmpty()
+                    ? Optional.empty()
+                    : Optional.of(page.with(new ByHand(page.arrangement().margins()), loose)
+                            .withFlow(Page.Flow.BY_HAND));
+        }
+        int first = page.items().indexOf(stay.get(0));
+        List<Item> behind = loose.stream()
+                .filter(item -> page.items().indexOf(item) < first)
+                .toList();
+        List<Item> front = loose.stream().filter(item -> !behind.contains(item)).toList();
+        return Optional.of(new PageComposer(piece, album, facts).composed(page, stay, behind, front));
+    }
+}

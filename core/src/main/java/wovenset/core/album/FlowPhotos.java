@@ -1,0 +1,79 @@
+package wovenset.core.album;
+
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Optional;
+import wovenset.core.item.Marks;
+
+/** What the flow goes by of photos in their order. */
+final class FlowPhotos {
+    private static final double LARGER = 2.2;
+    private static final double BURST_SECONDS = 10;
+    private static final double APART_SECONDS = Duration.ofHours(12).toSeconds();
+
+    private final double[] proportions;
+    private final double[] weights;
+    /** From 0 in a burst to 1 for half a day; not a number where a time is not known, or the order is not that of time. */
+    private final double[] apart;
+
+    /**
+     * @param proportion width by height, as it is shown
+     * @param marked whether it is to be larger than others
+     */
+    record One(double proportion, boolean marked, Optional<LocalDateTime> takenAt) {}
+
+    FlowPhotos(List<One> photos) {
+        int n = photos.size();
+        proportions = new double[n];
+        weights = new double[n];
+        apart = new double[n];
+        for (int i = 0; i < n; i++) {
+            proportions[i] = photos.get(i).proportion();
+            weights[i] = photos.get(i).marked() ? LARGER : 1;
+            apart[i] = i == 0
+                    ? Double.NaN
+                    : apart(photos.get(i - 1).takenAt(), photos.get(i).takenAt());
+        }
+    }
+
+    private static double apart(Optional<LocalDateTime> one, Optional<LocalDateTime> other) {
+        if (one.isEmpty() || other.isEmpty() || other.get().isBefore(one.get())) {
+            return Double.NaN;
+        }
+        double seconds = Duration.between(one.get(), other.get()).toMillis() / 1000.0;
+        double steps = Math.log(Math.max(seconds, BURST_SECONDS) / BURST_SECONDS);
+        return Math.min(1, steps / Math.log(APART_SECONDS / BURST_SECONDS));
+    }
+
+    /** How large a photo is wished beside those without a mark. */
+    static double weight(Marks marks) {
+        return marks.larger() ? LARGER : 1;
+    }
+
+    int size() {
+        return proportions.length;
+    }
+
+    double[] proportions() {
+        return proportions;
+    }
+
+    double[] weights() {
+        return weights;
+    }
+
+    boolean marked(int photo) {
+        return weights[photo] > 1;
+    }
+
+    /** How far a photo is from the one before it; 0 if that is not known. */
+    double parted(int photo) {
+        return Double.isNaN(apart[photo]) ? 0 : apart[photo];
+    }
+
+    /** How much a photo belongs to the one before it; 0 if that is not known. */
+    double joined(int photo) {
+        return Double.isNaN(apart[photo]) ? 0 : 1 - apart[photo];
+    }
+}

@@ -1,0 +1,166 @@
+package wovenset.core.album;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import wovenset.core.arrange.Places;
+import wovenset.core.arrange.space.Place;
+import wovenset.core.arrange.space.PlacesOutcome;
+import wovenset.core.item.Fill;
+import wovenset.core.item.Frame;
+import wovenset.core.item.Item;
+import wovenset.core.item.Items;
+import wovenset.core.item.Placement;
+import wovenset.core.photo.PhotoFacts;
+import wovenset.core.piece.Page;
+import wovenset.core.piece.Piece;
+
+/**
+ * What there is of an album before it flows anew, by the entries that it belongs to: the frame of each, with all that was done to it, and what
+ * lies freely on the pages, which goes where the photo goes that it lies nearest to.
+ */
+final class HandWork {
+    /** What lies freely, and whether behind the photos. */
+    record Loose(Item item, boolean behind) {}
+
+    private final Piece piece;
+    private final PhotoFacts facts;
+    final Map<UUID, Frame> frames = new HashMap<>();
+    final Map<UUID, Page> pageOf = new HashMap<>();
+    final Map<UUID, List<Loose>> loose = new HashMap<>();
+    final Map<List<UUID>, Page> byEntries = new LinkedHashMap<>();
+    /** The words of chapters across the pages on which they began, by their chapters. */
+    final Map<UUID, Frame> headings = new HashMap<>();
+
+    /** What lies on pages that stay as they are: the words of chapters among it are there already. */
+    final Set<UUID> headed = new HashSet<>();
+
+    private final Set<UUID> chapters = new HashSet<>();
+    /** Entries that pages outside the flow show. */
+    final Set<UUID> elsewhere = new HashSet<>();
+    /** Entries of pages that stay as they are. */
+    final Map<UUID, Page> fixed = new HashMap<>();
+
+    HandWork(Piece piece, PhotoFacts facts) {
+        this.piece = piece;
+        this.facts = facts;
+        piece.album().ifPresent(album -> album.chapters().forEach(chapter -> chapters.add(chapter.id())));
+        for (Page page : piece.pages()) {
+            if (page.flow() == Page.Flow.BY_HAND) {
+                shown(page).forEach(elsewhere::add);
+            } else if (isFixed(page)) {
+                shown(page).forEach(entry -> fixed.putIfAbsent(entry, page));
+                page.items().forEach(item -> headed.add(item.id()));
+            }
+        }
+        List<Page> flowed = piece.pages().stream().filter(HandWork::isFlowed).toList();
+        flowed.forEach(this::readSlots);
+        // A photo that was only laid freely on a page has its place already; one that flows goes on flowing, though it
+        // is elsewhere, too.
+        flowed.forEach(page -> elsewhere.addAll(shown(page)));
+        elsewhere.removeAll(frames.keySet());
+        flowed.forEach(this::readLoose);
+    }
+
+    static boolean isFlowed(Page page) {
+        return page.flow() == Page.Flow.FLOWED && !isFixed(page);
+    }
+
+    /** Pinned, or with something in its slots that the flow could not move: words, a part of a picture, a group. */
+    static boolean isFixed(Page page) {
+        if (page.flow() == Page.Flow.BY_HAND) {
+            return false;
+        }
+        Set<UUID> own = new HashSet<>();
+        page.items().forEach(item -> own.add(item.id()));
+        return page.flow() == Page.Flow.PINNED
+                || page.slotted().stream()
+                        .anyMatch(frame -> !frame.isForPhotos()
+                                || frame.fill() instanceof Fill.Through
+                                || !own.contains(frame.id()));
+    }
+
+    /** Whether the flow has a place for a photo. */
+    boolean flows(UUID entry) {
+        return !elsewhere.contains(entry)
+                && !fixed.containsKey(entry)
+                && piece.entries().find(entry).filter(one -> !one.aside()).isPresent();
+    }
+
+    List<UUID> shown(Page page) {
+        return page.frames().stream()
+                .flatMap(frame -> piece.entryOf(page, frame).stream())
+                .map(entry -> entry.id())
+                .toList();
+    }
+
+    private void readSlots(Page page) {
+        for (Frame frame : page.slotted()) {
+            piece.entryOf(page, frame).ifPresent(entry -> {
+                frames.putIfAbsent(entry.id(), frame);
+                pageOf.putIfAbsent(entry.id(), page);
+            });
+        }
+        byEntries.putIfAbsent(piece.slottedEntries(page), page);
+    }
+
+    private void readLoose(Page page) {
+        List<Frame> slotted = page.slotted();
+        Set<UUID> inSlots = new HashSet<>();
+        slotted.forEach(frame -> inSlots.add(frame.id()));
+        boolean behind = true;
+        for (Item item : page.items()) {
+            if (inSlots.contains(item.id())) {
+                behind = false;
+            } else if (item instanceof Frame frame && chapters.contains(item.id())) {
+                headings.put(item.id(), frame);
+            } else {
+                Loose one = new Loose(item, behind);
+                nearest(page, item, slotted).ifPresent(entry -> loose.computeIfAbsent(entry, id -> new ArrayList<>())
+                        .add(one));
+            }
+        }
+    }
+
+    /** What lies freely on a page, from back to front, but for headings of chapters. */
+    static List<Item> looseOn(Page page, Set<UUID> headings) {
+        Set<UUID> inSlots = new HashSet<>(headings);
+        page.slotted().forEach(frame -> inSlots.add(frame.id()));
+        return page.items().stream()
+                .filter(item -> !inSlots.contains(item.id()))
+                .toList();
+    }
+
+    private Optional<UUID> nearest(Page page, Item item, List<Frame> slotted) {
+        Optional<Placement.Free> own = Items.frames(List.of(item)).stream()
+                .map(Frame::placement)
+                .filter(Placement.Free.class::isInstance)
+                .map(Placement.Free.class::cast)
+                .findFirst();
+        PlacesOutcome places = Places.of(piece, page, facts);
+        if (own.isEmpty() || !(places instanceof PlacesOutcome.Fits fits)) {
+            return piece.slottedEntries(page).stream().filter(this::flows).findFirst();
+        }
+        Place at = Place.of(own.get());
+        return slotted.stream()
+                .filter(frame -> piece.entryOf(page, frame)
+                        .filter(entry -> flows(entry.id()))
+                        .isPresent())
+                .min(Comparator.comparingDouble(frame -> distance(fits.of(frame.id()), at)))
+                .flatMap(frame -> piece.entryOf(page, frame))
+                .map(entry -> entry.id());
+    }
+
+    private static double distance(Place one, Place other) {
+        return Math.hypot(
+                one.box().centreX() - other.box().centreX(),
+                one.box().centreY() - other.box().centreY());
+    }
+}

@@ -1,0 +1,111 @@
+package wovenset.core.edit.apply;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Supplier;
+import wovenset.core.album.AlbumFlow;
+import wovenset.core.arrangement.Margins;
+import wovenset.core.edit.Edit;
+import wovenset.core.edit.EditRefusedException;
+import wovenset.core.edit.Outcome;
+import wovenset.core.edit.slots.Named;
+import wovenset.core.edit.slots.NewPages;
+import wovenset.core.measure.Format;
+import wovenset.core.measure.Length;
+import wovenset.core.photo.PhotoFacts;
+import wovenset.core.piece.Entries;
+import wovenset.core.piece.Page;
+import wovenset.core.piece.Piece;
+import wovenset.core.said.Doing;
+import wovenset.core.said.Reason;
+
+/** Edits of albums: photos that flow over pages. */
+final class AlbumEdits {
+    private final PhotoFacts facts;
+    private final Supplier<UUID> ids;
+
+    AlbumEdits(PhotoFacts facts, Supplier<UUID> ids) {
+        this.facts = facts;
+        this.ids = ids;
+    }
+
+    void register(Handlers handlers) {
+        handlers.on(Edit.FlowAlbum.class, this::flow);
+        handlers.on(Edit.PinPages.class, AlbumEdits::pin);
+        handlers.on(Edit.SetAside.class, this::setAside);
+    }
+
+    private Outcome flow(Piece piece, Edit.FlowAlbum edit) {
+        checkMargins(piece.format(), edit.album().margins());
+        if (!AlbumFlow.hasPhotos(piece, facts)) {
+            throw EditRefusedException.of("photos", Reason.NOTHING_WAITS);
+        }
+        Piece flowed = AlbumFlow.flowed(piece, edit.album(), facts, ids);
+        if (flowed.pages().size() > Piece.MOST_PAGES) {
+            throw EditRefusedException.of("pages", Reason.TOO_MANY_PAGES_TO_FLOW, Piece.MOST_PAGES);
+        }
+        return piece.album().isEmpty()
+                ? Outcome.of(flowed, Doing.MAKE_ALBUM, flowed.pages().size())
+                : Outcome.of(flowed, Doing.FLOW_ALBUM);
+    }
+
+    private static void checkMargins(Format format, Margins margins) {
+        checkRoom(format, margins.left().plus(margins.right()), format.width(), 0);
+        checkRoom(format, margins.top().plus(margins.bottom()), format.height(), 1);
+    }
+
+    /** @param down 0 for across, 1 for down, as the reason counts them */
+    private static void checkRoom(Format format, Length margins, Length page, int down) {
+        if (margins.compareTo(page) >= 0) {
+            throw EditRefusedException.of(
+                    "margins", Reason.MARGINS_TAKE_ALL, format.say(margins), format.say(page), down);
+        }
+    }
+
+    private static Outcome pin(Piece piece, Edit.PinPages edit) {
+        Piece pinned = piece;
+        for (UUID id : edit.pageIds()) {
+            Page page = Named.page(piece, id);
+            if (page.flow() == Page.Flow.BY_HAND) {
+                throw EditRefusedException.of("pageIds", Reason.PAGE_NOT_FLOWED);
+            }
+            pinned = pinned.mapPage(id, one -> one.withFlow(edit.pinned() ? Page.Flow.PINNED : Page.Flow.FLOWED));
+        }
+        return Outcome.of(
+                pinned,
+                edit.pinned() ? Doing.PIN_PAGES : Doing.FREE_PAGES,
+                edit.pageIds().size());
+    }
+
+    private Outcome setAside(Piece piece, Edit.SetAside edit) {
+        edit.entryIds().forEach(id -> EntryEdits.checkedEntry(piece, id));
+        Set<UUID> which = Set.copyOf(edit.entryIds());
+        return edit.aside()
+                ? aside(piece, which)
+                : Outcome.of(marked(piece, which, false), Doing.TAKE_BACK, which.size());
+    }
+
+    /** Takes photos out of the album: flowed pages close up, and the flow goes past them from then on. */
+    Outcome aside(Piece piece, Set<UUID> which) {
+        return Outcome.of(marked(closedUp(piece, which, facts, ids), which, true), Doing.SET_ASIDE, which.size());
+    }
+
+    private static Piece marked(Piece piece, Set<UUID> which, boolean aside) {
+        return piece.withEntries(Entries.of(piece.entries().list().stream()
+                .map(entry -> which.contains(entry.id()) ? entry.withAside(aside) : entry)
+                .toList()));
+    }
+
+    /** The piece whose flowed pages show these photos no longer, without holes. */
+    static Piece closedUp(Piece piece, Set<UUID> out, PhotoFacts facts, Supplier<UUID> ids) {
+        List<Page> pages = new ArrayList<>();
+        piece.pages()
+                .forEach(page -> AlbumFlow.closedUp(piece, page, out, facts).ifPresent(pages::add));
+        if (pages.isEmpty()) {
+            pages.add(NewPages.emptyLike(piece.pages().get(0), ids));
+        }
+        return piece.withPages(pages);
+    }
+}

@@ -1,0 +1,45 @@
+package wovenset.core.edit.apply;
+
+import java.util.List;
+import wovenset.core.edit.Edit;
+import wovenset.core.piece.Page;
+import wovenset.core.piece.Piece;
+
+/** A flowed page that a person arranges by hand is pinned: the flow would arrange it as before. */
+final class HandPins {
+    private HandPins() {}
+
+    @SuppressWarnings("ReferenceEquality") // The same object needs no comparing; another may still be equal.
+    static Piece changed(Piece before, Piece after, Edit edit) {
+        boolean ofTheFlow = edit instanceof Edit.FlowAlbum
+                || edit instanceof Edit.PinPages
+                || edit instanceof Edit.SetAside
+                || edit instanceof Edit.EmptyFrame
+                || edit instanceof Edit.RemoveEntries
+                // Every page follows these alike.
+                || edit instanceof Edit.SetFormat
+                || edit instanceof Edit.WearTheme;
+        if (ofTheFlow || before.album().isEmpty()) {
+            return after;
+        }
+        List<Page> old = before.pages();
+        Piece now = after;
+        for (int i = 0; i < after.pages().size(); i++) {
+            Page page = after.pages().get(i);
+            // Most pages are the same object in the same place.
+            if (page.flow() == Page.Flow.FLOWED
+                    && !(i < old.size() && old.get(i) == page)
+                    && before.page(page.id())
+                            .filter(was -> isArranged(before, was, after, page))
+                            .isPresent()) {
+                now = now.mapPage(page.id(), one -> one.withFlow(Page.Flow.PINNED));
+            }
+        }
+        return now;
+    }
+
+    private static boolean isArranged(Piece before, Page old, Piece after, Page page) {
+        return !old.arrangement().equals(page.arrangement())
+                || !before.slottedEntries(old).equals(after.slottedEntries(page));
+    }
+}
