@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { Field, inputLook } from './Field'
 import { useRefusal } from './refusals'
+import { taking } from './taking'
 import { untaken } from './typing'
 
 interface Props {
@@ -20,11 +21,13 @@ interface Props {
 export function TakenField({ label, value, wrong, hint, title, placeholder, onTake }: Props) {
   const [draft, setDraft] = useState<string>()
   const [refused, setRefused] = useState<string>()
-  const take = async (text: string) => {
+  const took = async (text: string) => {
     const reason = await onTake(text)
     setRefused(reason)
     if (!reason) setDraft(undefined)
+    return !reason
   }
+  const take = (text: string) => taking(took(text))
   const typed = draft !== undefined
   const problem = refused ?? (typed ? undefined : wrong)
   useRefusal(label, problem !== undefined)

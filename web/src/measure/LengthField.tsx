@@ -1,8 +1,10 @@
 import { useState } from 'react'
-import { client, data, wordsOf } from '../api/client'
+import { wordsOf } from '../api/client'
 import { Field, inputLook } from '../fields/Field'
 import { useRefusal } from '../fields/refusals'
+import { taking } from '../fields/taking'
 import { untaken } from '../fields/typing'
+import { lengthOf } from './lengthOf'
 import { say, stepOf, type UnitFormat } from './units'
 
 interface Props {
@@ -19,14 +21,6 @@ interface Props {
   onCancel?: () => void
 }
 
-/** Fields whose text is still on its way to be summed. */
-const underWay = new Set<Promise<boolean>>()
-
-/** Waits until every length that was typed is taken; false if one was refused. */
-export async function lengthsTaken(): Promise<boolean> {
-  return (await Promise.all(underWay)).every(Boolean)
-}
-
 /** A length in any unit, or a sum of lengths; taken on Enter or on leaving, refused with the reason. */
 export function LengthField({ label, value, format, onCommit, wrong, again, bare, autoFocus, onCancel }: Props) {
   const [draft, setDraft] = useState<string>()
@@ -34,12 +28,11 @@ export function LengthField({ label, value, format, onCommit, wrong, again, bare
 
   const sum = async (text: string): Promise<boolean> => {
     try {
-      const query = { text, unit: format.unit, ppi: format.resolution }
-      const answer = await data(client.GET('/api/measure/length', { params: { query } }))
+      const length = await lengthOf(text, format)
       setDraft(undefined)
       setRefused(undefined)
       // What was refused once is tried again: what stood in its way may be gone.
-      if (answer.length !== value || wrong || again) onCommit(answer.length)
+      if (length !== value || wrong || again) onCommit(length)
       else onCancel?.()
       return true
     } catch (problem) {
@@ -47,12 +40,7 @@ export function LengthField({ label, value, format, onCommit, wrong, again, bare
       return false
     }
   }
-  const take = async (text: string) => {
-    const summed = sum(text)
-    underWay.add(summed)
-    await summed
-    underWay.delete(summed)
-  }
+  const take = (text: string) => taking(sum(text))
   const restore = () => {
     setDraft(undefined)
     setRefused(undefined)

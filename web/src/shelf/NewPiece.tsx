@@ -3,7 +3,8 @@ import { ChevronRight } from 'lucide-react'
 import { useRef, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { client, data, type Format, type LengthUnit, Problem } from '../api/client'
-import { LengthField, lengthsTaken } from '../measure/LengthField'
+import { allTaken } from '../fields/taking'
+import { LengthField } from '../measure/LengthField'
 import { say, saySize, unitNames } from '../measure/units'
 import { Button } from '../ui/Button'
 import { Choice } from '../fields/Choice'
@@ -90,7 +91,7 @@ function NewPieceForm({ onClose }: { onClose: () => void }) {
     else change(wishFor(intention, unit, name))
   }
   const start = async () => {
-    if (!(await lengthsTaken())) return
+    if (!(await allTaken())) return
     setBusy(true)
     try {
       const { cell: cells, gap, folded, ...body } = latest.current

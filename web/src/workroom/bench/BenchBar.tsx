@@ -1,6 +1,7 @@
 import { CopyCheck, Keyboard, Redo2, Undo2 } from 'lucide-react'
 import { IconButton } from '../../ui/Button'
 import { useRefusedField } from '../../fields/refusals'
+import { useTaking } from '../../fields/taking'
 import { useRoom } from '../context'
 import { PageDoings } from '../run/PageDoings'
 import { ScaleMenu } from '../view/ScaleMenu'
@@ -10,10 +11,11 @@ export function BenchBar({ onKeys }: { onKeys: () => void }) {
   const { handle, station, selection, select } = useRoom()
   const { open, saving, undo, redo } = handle
   const refused = useRefusedField()
+  const taking = useTaking()
   return (
     <header className="flex h-10 shrink-0 items-center gap-1 pr-1">
       <span role="status" className={`mr-1 shrink-0 pl-1 ${refused ? 'text-madder' : 'text-soft'}`}>
-        {saving ? 'Saving …' : refused ? `Not saved: ${refused}` : 'Saved'}
+        {saving || taking ? 'Saving …' : refused ? `Not saved: ${refused}` : 'Saved'}
       </span>
       <IconButton
         name={open?.undo ? `Undo: ${open.undo}` : 'Nothing to undo'}

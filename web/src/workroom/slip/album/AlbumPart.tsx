@@ -5,7 +5,8 @@ import { type Album, client, data, type FlowChange, wordsOf } from '../../../api
 import { Choice } from '../../../fields/Choice'
 import { NumberField } from '../../../fields/NumberField'
 import { Wrong } from '../../../fields/Wrong'
-import { LengthField, lengthsTaken } from '../../../measure/LengthField'
+import { allTaken } from '../../../fields/taking'
+import { LengthField } from '../../../measure/LengthField'
 import { systemOf } from '../../../shelf/intentions'
 import { Button } from '../../../ui/Button'
 import { useRoom } from '../../context'
@@ -58,7 +59,7 @@ export function AlbumPart() {
     retry: false,
   })
   const flow = async () => {
-    if (!(await lengthsTaken())) return
+    if (!(await allTaken())) return
     const problem = await handle.edit({ kind: 'flowAlbum', album: wish }, { quiet: true })
     setWrong(problem && { field: problem.field, message: problem.message })
     if (problem) return

@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState } from 'react'
 import type { Grid, Problem } from '../../../api/client'
-import { LengthField, lengthsTaken } from '../../../measure/LengthField'
+import { allTaken } from '../../../fields/taking'
+import { LengthField } from '../../../measure/LengthField'
 import { say, saySize } from '../../../measure/units'
 import { Button } from '../../../ui/Button'
 import { Wrong } from '../../../fields/Wrong'
@@ -67,7 +68,7 @@ export function CellSizes({
     tried.current = room
   }) // Whenever it is drawn: what is sent follows from the latest grid.
   const fill = async () => {
-    if (!(await lengthsTaken())) return
+    if (!(await allTaken())) return
     const problem = await send(
       onPage(page.id, ({ arrangement: now }) =>
         now.kind === 'grid'

@@ -1,4 +1,5 @@
-import { client, data, Problem, type Track, wordsOf } from '../../../api/client'
+import { Problem, type Track, wordsOf } from '../../../api/client'
+import { lengthOf } from '../../../measure/lengthOf'
 import { say } from '../../../measure/units'
 import { TakenField } from '../../../fields/TakenField'
 import { useRoom } from '../../context'
@@ -27,8 +28,7 @@ export function TracksField({
         throw new Problem(`A share is a number from 0.01 to 100, not “${part}”.`, 422)
       return { share }
     }
-    const query = { text: part, unit: format.unit, ppi: format.resolution }
-    return { share: 1, length: (await data(client.GET('/api/measure/length', { params: { query } }))).length }
+    return { share: 1, length: await lengthOf(part, format) }
   }
   const take = async (text: string) => {
     const parts = text

@@ -1,4 +1,5 @@
-import { client, data, wordsOf } from '../../../api/client'
+import { wordsOf } from '../../../api/client'
+import { lengthOf } from '../../../measure/lengthOf'
 import { say } from '../../../measure/units'
 import { Button } from '../../../ui/Button'
 import { TakenField } from '../../../fields/TakenField'
@@ -20,15 +21,11 @@ export function SizeField({ frames }: { frames: Frame[] }) {
     const problem = await handle.edit({ kind: 'sizeItems', pageId: page.id, itemIds, width, height }, { quiet: true })
     return problem?.message
   }
-  const lengthOf = async (text: string) => {
-    const query = { text, unit: format.unit, ppi: format.resolution }
-    return (await data(client.GET('/api/measure/length', { params: { query } }))).length
-  }
   const take = async (text: string) => {
     const parts = partsOfSize(text)
     if (!parts) return 'Two lengths with × between them, such as 7 × 5 in'
     try {
-      return await size(await lengthOf(parts[0]), await lengthOf(parts[1]))
+      return await size(await lengthOf(parts[0], format), await lengthOf(parts[1], format))
     } catch (problem) {
       return wordsOf(problem)
     }

@@ -1,5 +1,6 @@
 import { useState } from 'react'
-import { LengthField, lengthsTaken } from '../../../measure/LengthField'
+import { allTaken } from '../../../fields/taking'
+import { LengthField } from '../../../measure/LengthField'
 import { systemOf } from '../../../shelf/intentions'
 import { NumberField } from '../../../fields/NumberField'
 import { Button } from '../../../ui/Button'
@@ -30,7 +31,7 @@ export function PrintsPart() {
   const waiting = waitingIn(piece)
   const going = chosen.chosen.size > 0 ? piece.entries.filter(({ id }) => chosen.chosen.has(id)) : waiting
   const lay = async () => {
-    if (!(await lengthsTaken())) return
+    if (!(await allTaken())) return
     const { gap, width, height, copies } = latest.current
     const prints = going.map(({ id }) => ({ entryId: id, width, height, copies }))
     const before = new Set(piece.pages.map(({ id, look }) => `${id} ${look}`))

@@ -1,5 +1,6 @@
 import { useState } from 'react'
-import { LengthField, lengthsTaken } from '../../../measure/LengthField'
+import { allTaken } from '../../../fields/taking'
+import { LengthField } from '../../../measure/LengthField'
 import { Button } from '../../../ui/Button'
 import { Choice } from '../../../fields/Choice'
 import { NumberField } from '../../../fields/NumberField'
@@ -22,7 +23,7 @@ export function SplitPart({ folded }: { folded: boolean }) {
     photos.find(({ entryId }) => entryId === chosen) ?? photos.find(({ entryId }) => !uses.has(entryId)) ?? photos[0]
   if (!photo) return null
   const split = async (ontoPages: boolean) => {
-    if (!(await lengthsTaken())) return
+    if (!(await allTaken())) return
     const edit = { kind: 'splitEntry' as const, pageId: page.id, entryId: photo.entryId, ...latest.current, ontoPages }
     const problem = await handle.edit(edit)
     if (problem) return

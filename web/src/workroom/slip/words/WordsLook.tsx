@@ -4,10 +4,8 @@ import { IconButton } from '../../../ui/Button'
 import { Choice } from '../../../fields/Choice'
 import { ColourChoice } from '../../paint/ColourChoice'
 import { NumberField } from '../../../fields/NumberField'
-import { contrast } from '../../../fields/contrast'
 import { Wrong } from '../../../fields/Wrong'
 import { useRoom } from '../../context'
-import { useGround } from '../../words/useGround'
 import { FinishFields } from '../../words/FinishFields'
 import { SharedTextFields } from '../../words/SharedTextFields'
 import { TypefaceChoice } from '../../words/TypefaceChoice'
@@ -18,10 +16,8 @@ import { onPage } from '../../piece/usePiece'
 import { useTrial } from '../../useTrial'
 import { type Dressing, useWords } from '../../words/useWords'
 import { CourseFields } from './CourseFields'
+import { HardToRead } from './HardToRead'
 import { Part } from '../Part'
-
-/** Below this, words of any size are hard to read in print. */
-const LEAST_CONTRAST = 2.5
 
 const ALIGNS: Record<TextStyle['align'], string> = {
   LEFT: 'begin at the left',
@@ -42,7 +38,6 @@ export function WordsLook({ frames }: { frames: Frame[] }) {
   const last = storedPage.frames.find(({ id }) => id === ids.at(-1))
   const style = last?.text?.style
   const course = last?.text?.course
-  const ground = useGround(last)
   if (!style) return null
   const typeface = typefaces.find(({ name }) => name === style.typeface)
   const set = (change: Dressing) => trial.set(dressing(ids, change))
@@ -128,11 +123,7 @@ export function WordsLook({ frames }: { frames: Frame[] }) {
         onPreview={(colour) => trial.show(dressing(ids, { colour }))}
         onCommit={(colour) => set({ colour })}
       />
-      {ground && contrast(style.colour, ground) < LEAST_CONTRAST && (
-        <p className="border-l-2 border-weld pl-2 text-[13px] leading-4" role="status">
-          Close to the ground’s colour: hard to read there.
-        </p>
-      )}
+      {last && <HardToRead frameId={last.id} style={style} onDress={set} />}
       <FinishFields
         finish={style.finish}
         sizePt={style.sizePt}

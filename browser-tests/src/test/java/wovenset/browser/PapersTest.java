@@ -99,7 +99,6 @@ class PapersTest {
                 room.scene().path("frames").get(0).path("box").path("width").asDouble();
         room.set("Room beside the photo", "6 cm");
         assertThat(room.field("Lines at most")).isHidden();
-        room.saved();
         double after =
                 room.scene().path("frames").get(0).path("box").path("width").asDouble();
         assertThat(before - after).isCloseTo(20, within(0.01));

@@ -181,6 +181,32 @@ class WordsTest {
         assertThat(room.frames()).hasCount(items);
     }
 
+    /** The vase on its dark wall fills the page: words over it are light, unless somebody darkens them. */
+    @Test
+    void wordsThatSinkIntoThePhotoBehindThemAreToldAndLiftedOut() {
+        Room room = Room.start(browser.window(), "Sunk", "pot-06.jpg");
+        room.button("On this page").click();
+        assertThat(room.frames()).hasCount(1);
+        room.step("Dress");
+        room.button("Text").click();
+        assertThat(writing(room)).isFocused();
+        room.page.keyboard().type("Thrown in one breath");
+        room.page.keyboard().press("Escape");
+        Locator told = room.page.getByText("Close to what lies behind: hard to read there.");
+        assertThat(room.field("Colour of the words")).isVisible();
+        room.set("Colour of the words", "#3a2f2a");
+        assertThat(told).isVisible();
+        room.step("Check");
+        assertThat(room.page.getByText("has words whose colour is too close to what lies behind them"))
+                .isVisible();
+        room.step("Dress");
+        room.button("Take a colour that reads here").click();
+        assertThat(told).isHidden();
+        room.saved();
+        assertThat(words(room).path("fill").path("style").path("colour").asString())
+                .isEqualTo("#fffdf8");
+    }
+
     /** One shadow for all while the slider moves; one frame's own is worn by another and put back. */
     @Test
     void aShadowIsSeenWhileItsSliderMovesAndALookIsPutOnOthers() {

@@ -24,6 +24,7 @@ import wovenset.core.photo.PixelSize;
 import wovenset.core.piece.Album;
 import wovenset.core.piece.Chapter;
 import wovenset.core.piece.Entry;
+import wovenset.core.piece.GroundColour;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 import wovenset.core.piece.WornWords;
@@ -192,7 +193,8 @@ public final class AlbumFlow {
                         chapter.id(),
                         new Placement.Across(Placement.Across.Side.TOP),
                         piece.styles().usual().id(),
-                        WornWords.at(piece, page, facts, Optional.of(Placement.Across.Side.TOP)));
+                        WornWords.at(
+                                piece, GroundColour.of(piece, page, facts), Optional.of(Placement.Across.Side.TOP)));
         return Optional.of(frame.mapOwnWords(words -> words.withText(chapter.title())));
     }
 

@@ -2,23 +2,23 @@ package wovenset.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Stream;
 import wovenset.core.check.Finding.Gravity;
-import wovenset.core.display.Op;
 import wovenset.core.frame.FrameLook;
 import wovenset.core.frame.ResolvedFrame;
 import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.BoxMm;
+import wovenset.core.paint.RasterPainter;
 import wovenset.core.said.Notice;
 import wovenset.core.said.Said;
 import wovenset.core.scene.FrameScene;
 import wovenset.core.scene.PageScene;
 import wovenset.core.scene.SharpnessLimits;
+import wovenset.core.scene.WordLine;
 import wovenset.core.style.Outline;
 
 /**
  * Looks over a page: bare frames, soft photos, photos of which little is seen, edges just beside the trim, words that do not fit, cannot
- * be set, are too small or may be cut. Cost: linear in the frames.
+ * be set, are too small, hard to read on what lies behind them, or may be cut. Cost: linear in the frames.
  */
 public final class PageCheck {
     /** Points; what is smaller is hard to read at an arm's length. */
@@ -41,13 +41,15 @@ public final class PageCheck {
         this.limits = limits;
     }
 
-    public static List<Finding> of(PageScene page, SharpnessLimits limits) {
+    /** @param painter draws what lies behind words */
+    public static List<Finding> of(PageScene page, SharpnessLimits limits, RasterPainter painter) {
         PageCheck check = new PageCheck(page, limits);
         for (int i = 0; i < page.frames().size(); i++) {
             if (!page.frames().get(i).hidden()) {
                 check.frame(page.frames().get(i), i + 1);
             }
         }
+        Legibility.of(page, painter).stream().filter(Legibility.Reading::isHard).forEach(check::hardToRead);
         return check.findings;
     }
 
@@ -151,20 +153,18 @@ public final class PageCheck {
 
     /** The upright box around the signs of a frame's words. */
     private static BoxMm ink(FrameScene frame) {
-        Affine onPage = Affine.shift(frame.box().x(), frame.box().y());
-        return signs(frame.resolved().ops(), onPage).reduce(BoxMm::union).orElse(frame.bounds());
+        return WordLine.of(frame).stream()
+                .map(WordLine::box)
+                .reduce(BoxMm::union)
+                .orElse(frame.bounds());
     }
 
-    private static Stream<BoxMm> signs(List<Op> ops, Affine to) {
-        return ops.stream().flatMap(op -> {
-            if (op instanceof Op.Group group) {
-                return signs(group.children(), to.after(group.to()));
+    private void hardToRead(Legibility.Reading reading) {
+        for (int i = 0; i < page.frames().size(); i++) {
+            if (page.frames().get(i).frameId().equals(reading.frameId())) {
+                found(page.frames().get(i), i + 1, Gravity.LIGHT, Notice.WORDS_HARD_TO_READ);
             }
-            if (op instanceof Op.Said said) {
-                return signs(said.signs(), to);
-            }
-            return op instanceof Op.Glyphs line ? Stream.of(to.bounds(line.signs())) : Stream.empty();
-        });
+        }
     }
 
     private void found(FrameScene frame, int number, Gravity gravity, Notice notice, Object... args) {

@@ -30,9 +30,22 @@ public record Rgb(String hex) {
     /** The relative luminance, 0 black to 1 white (WCAG 2.2). */
     public double luminance() {
         Color colour = awt();
-        return 0.2126 * linear(colour.getRed())
-                + 0.7152 * linear(colour.getGreen())
-                + 0.0722 * linear(colour.getBlue());
+        return luminance(colour.getRed(), colour.getGreen(), colour.getBlue());
+    }
+
+    /** The same of the levels 0 to 255 of sRGB. */
+    public static double luminance(int red, int green, int blue) {
+        return 0.2126 * linear(red) + 0.7152 * linear(green) + 0.0722 * linear(blue);
+    }
+
+    /** The contrast with another colour, 1 none to 21 (WCAG 2.2). */
+    public double contrast(Rgb other) {
+        return contrast(luminance(), other.luminance());
+    }
+
+    /** The contrast of two relative luminances, whichever comes first. */
+    public static double contrast(double one, double other) {
+        return (Math.max(one, other) + 0.05) / (Math.min(one, other) + 0.05);
     }
 
     private static double linear(int value) {

@@ -23,7 +23,7 @@ public record PageGround(Paint paint, Optional<Op.Group> photo, Rgb colour) {
     }
 
     /** Whether a screen needs no picture of it. */
-    boolean isSolid() {
+    public boolean isSolid() {
         return photo.isEmpty() && paint instanceof Paint.Solid;
     }
 

@@ -34,7 +34,12 @@ public record PageScene(
     public PageScene alone(UUID item) {
         List<Unit> own =
                 units.stream().filter(unit -> unit.itemId().equals(item)).toList();
-        return own.isEmpty() ? this : new PageScene(pageId, widthMm, heightMm, bleedMm, ground, own, frames);
+        return own.isEmpty() ? this : withUnits(own);
+    }
+
+    /** With these drawn in place of its own. */
+    public PageScene withUnits(List<Unit> drawn) {
+        return new PageScene(pageId, widthMm, heightMm, bleedMm, ground, drawn, frames);
     }
 
     /** What a screen shows as pictures, from back to front: a ground of more than one colour, and then the units. */

@@ -178,7 +178,8 @@ public final class SceneResolver {
         private List<Unit> mounted(Group group, Mount mount, List<FrameScene> on, List<Unit> children) {
             Optional<BoxMm> under = on.stream()
                     .filter(frame -> !frame.hidden())
-                    .flatMap(frame -> Stream.concat(Stream.of(print(frame)), WordBoxes.of(frame).stream()))
+                    .flatMap(frame -> Stream.concat(
+                            Stream.of(print(frame)), WordLine.of(frame).stream().map(WordLine::box)))
                     .reduce(BoxMm::union);
             if (under.isEmpty()) {
                 return children;

@@ -13,6 +13,7 @@ import static wovenset.core.testing.Pieces.piece;
 import static wovenset.core.testing.Pieces.placed;
 
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import wovenset.core.edit.Edit;
 import wovenset.core.ink.Rgb;
@@ -23,10 +24,14 @@ import wovenset.core.scene.SharpnessLimits;
 import wovenset.core.style.CaptionStyle;
 import wovenset.core.style.effect.Shadow;
 import wovenset.core.testing.Pieces;
+import wovenset.core.testing.TestPhotos;
 
 class PageCheckTest {
     private static List<String> found(Piece piece) {
-        return PageCheck.of(new SceneResolver(Pieces.facts()).resolve(piece, first(piece)), new SharpnessLimits(2, 1))
+        return PageCheck.of(
+                        new SceneResolver(Pieces.facts()).resolve(piece, first(piece)),
+                        new SharpnessLimits(2, 1),
+                        TestPhotos.BLACK)
                 .stream()
                 .map(finding -> finding.what().code())
                 .toList();
@@ -56,6 +61,23 @@ class PageCheckTest {
         assertThat(found(placed(piece(grid(1, 1, 0, 0), 1), 2))).isEmpty();
         assertThat(found(placed(piece(grid(1, 1, 1.5, 0), 1), 2))).containsExactly(Notice.EDGE_MISSES.code());
         assertThat(found(placed(piece(grid(1, 1, 4, 0), 1), 2))).isEmpty();
+    }
+
+    @Test
+    void wordsAsDarkAsThePhotoBehindThemAreFound() {
+        Piece piece = placed(piece(grid(1, 1, 0, 0), 1), 2);
+        Piece worded = applied(
+                piece, new Edit.AddWords(first(piece).id(), Edit.WordsPlace.FREE, Optional.of("Wind from the west")));
+        assertThat(found(worded)).as("in a colour that reads").isEmpty();
+        Piece dark = worded.mapPages(page -> page.mapFrame(
+                frame(worded, 1),
+                one -> one.mapOwnWords(words -> words.withStyle(words.style()
+                        .withFace(
+                                words.style().typeface(),
+                                words.style().weight(),
+                                words.style().slant(),
+                                Rgb.INK)))));
+        assertThat(found(dark)).containsExactly(Notice.WORDS_HARD_TO_READ.code());
     }
 
     /** The second made-up photo is wide, in frames six times as high as wide. */

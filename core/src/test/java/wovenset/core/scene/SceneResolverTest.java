@@ -48,6 +48,7 @@ import wovenset.core.style.Outline;
 import wovenset.core.style.StyleDifference;
 import wovenset.core.style.effect.Shadow;
 import wovenset.core.testing.Pieces;
+import wovenset.core.testing.TestPhotos;
 
 class SceneResolverTest {
     private static final SceneResolver RESOLVER = new SceneResolver(Pieces.facts());
@@ -254,7 +255,7 @@ class SceneResolverTest {
                 piece,
                 new Edit.CaptionEntry(entry(piece, 1), "ᚠ " + "long ".repeat(99)),
                 new Edit.SetFormat(Pieces.format(400, 300)));
-        List<Finding> found = PageCheck.of(scene(wrong), new SharpnessLimits(2000, 1900));
+        List<Finding> found = PageCheck.of(scene(wrong), new SharpnessLimits(2000, 1900), TestPhotos.BLACK);
         assertThat(found)
                 .extracting(finding -> finding.what().code())
                 .containsExactlyInAnyOrder(

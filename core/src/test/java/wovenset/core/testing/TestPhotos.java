@@ -27,9 +27,14 @@ import org.bytedeco.javacpp.BytePointer;
 import org.bytedeco.opencv.global.opencv_core;
 import org.bytedeco.opencv.global.opencv_imgcodecs;
 import org.bytedeco.opencv.opencv_core.Mat;
+import wovenset.core.paint.RasterPainter;
 
 /** Photo files made on the spot, with the quirks that real ones have. */
 public final class TestPhotos {
+    /** Draws all photos black. */
+    public static final RasterPainter BLACK =
+            new RasterPainter((pixels, scale) -> new BufferedImage(30, 20, BufferedImage.TYPE_3BYTE_BGR));
+
     private TestPhotos() {}
 
     /** A picture whose corners can be told apart: red top left, green top right, blue bottom left, white bottom right. */

@@ -93,6 +93,11 @@ public class SpriteService {
 
     private record Key(String name, int phaseX, int phaseY, double scale) {}
 
+    /** Draws as screens show it: for who looks at what is drawn. */
+    public RasterPainter painter() {
+        return painter;
+    }
+
     /**
      * Units alone, as {@link SpritePixels}: each by itself in the asked order, drawn side by side on all processors.
      *

@@ -7,19 +7,24 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import wovenset.core.arrange.space.PlacesOutcome;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.EditRefusedException;
 import wovenset.core.edit.Outcome;
 import wovenset.core.edit.slots.Named;
+import wovenset.core.edit.slots.Slots;
 import wovenset.core.geometry.Box;
 import wovenset.core.geometry.BoxMm;
+import wovenset.core.ink.Rgb;
 import wovenset.core.item.Fill;
 import wovenset.core.item.Frame;
 import wovenset.core.item.Item;
 import wovenset.core.item.Placement;
 import wovenset.core.measure.Format;
 import wovenset.core.measure.Length;
+import wovenset.core.photo.LabColour;
 import wovenset.core.photo.PhotoFacts;
+import wovenset.core.piece.GroundColour;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 import wovenset.core.piece.WornWords;
@@ -73,7 +78,8 @@ final class WordsEdits {
         }
         boolean heading = edit.where() != Edit.WordsPlace.FREE;
         String text = edit.text().orElse(heading ? piece.name() : "");
-        Fill.Words like = WornWords.at(piece, page, facts, sideOf(edit.where()));
+        Rgb behind = heading ? GroundColour.of(piece, page, facts) : behindTheMiddle(piece, page);
+        Fill.Words like = WornWords.at(piece, behind, sideOf(edit.where()));
         TextStyle style = like.style();
         Placement place =
                 switch (edit.where()) {
@@ -109,6 +115,20 @@ final class WordsEdits {
                 0);
     }
 
+    /** The mean colour of the photo that lies in front there, else the ground's. */
+    private Rgb behindTheMiddle(Piece piece, Page page) {
+        Format format = piece.format();
+        BoxMm middle = new BoxMm(format.width().mm() / 2, format.height().mm() / 2, 0, 0);
+        PlacesOutcome.Fits places = new Slots(piece, facts, ids).places(page);
+        return page.frames().stream()
+                .filter(frame -> places.of(frame.id()).box().meets(middle))
+                .flatMap(frame -> piece.entryOf(page, frame).stream())
+                .flatMap(entry -> facts.colour(entry.photo()).stream())
+                .reduce((below, above) -> above)
+                .map(LabColour::rgb)
+                .orElseGet(() -> GroundColour.of(piece, page, facts));
+    }
+
     private Outcome write(Piece piece, Edit.WriteWords edit) {
         Page page = Named.page(piece, edit.pageId());
         Frame frame = Named.frame(page, edit.frameId());
@@ -119,7 +139,7 @@ final class WordsEdits {
         String text = edit.text().strip();
         Frame written = hasWords
                 ? frame.mapOwnWords(words -> words.withText(text))
-                : frame.withFill(WornWords.at(piece, page, facts, Optional.empty())
+                : frame.withFill(WornWords.at(piece, GroundColour.of(piece, page, facts), Optional.empty())
                         .withText(text)
                         .withCourse(Course.STRAIGHT));
         return Outcome.of(piece, page.mapFrame(frame.id(), one -> written), Doing.WRITE);

@@ -36,6 +36,7 @@ import wovenset.core.scene.SharpnessLimits;
 import wovenset.core.style.FrameStyle;
 import wovenset.core.style.Rule;
 import wovenset.core.style.ShippedStyles;
+import wovenset.core.testing.TestPhotos;
 
 class ShapeEditsTest {
     private static final Piece PHOTOS = row(3);
@@ -79,7 +80,7 @@ class ShapeEditsTest {
                 PHOTOS,
                 new Edit.AddBox(PAGE, new Paint.Solid(Rgb.INK)),
                 new Edit.AddRule(PAGE, new Rule(Rgb.INK, mm(1), Rule.Stroke.PLAIN)));
-        assertThat(PageCheck.of(scene(piece), SharpnessLimits.USUAL))
+        assertThat(PageCheck.of(scene(piece), SharpnessLimits.USUAL, TestPhotos.BLACK))
                 .extracting(finding -> finding.what().code())
                 .doesNotContain(Notice.FRAME_EMPTY.code());
         Piece waiting = applied(
