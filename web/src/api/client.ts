@@ -20,6 +20,7 @@ export type Shadow = Extract<Effect, { kind: 'shadow' }>
 export type Corners = Schemas['Corners']
 export type TextStyle = Schemas['TextStyle']
 export type TextFinish = Schemas['TextFinish']
+export type Folio = Schemas['Folio']
 export type ItemChange = Schemas['ItemChange']
 export type Band = Schemas['Band']
 export type Theme = Schemas['Theme']

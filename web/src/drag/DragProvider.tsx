@@ -14,7 +14,7 @@ import { swallowClick } from './swallowClick'
 export type Cargo =
   | { kind: 'photo'; entryId: string }
   | { kind: 'frame'; pageId: string; frameId: string; photo: string }
-  | { kind: 'page'; pageId: string; picture: string }
+  | { kind: 'pages'; pageIds: string[]; picture: string }
   /** Something that lies on the page, to be put before or behind others. */
   | { kind: 'item'; itemId: string }
 

@@ -121,7 +121,7 @@ export function LightTable() {
           <Clock3 size={16} /> In order of time
         </Button>
         <Button disabled={photos.length < 2} onClick={() => order(byName(photos))}>
-          <ArrowDownAZ size={16} /> Of names
+          <ArrowDownAZ size={16} /> In order of names
         </Button>
       </div>
       <main

@@ -20,6 +20,7 @@ const KEYS: [string, [string, string][]][] = [
       ['Z, Shift Z, 0', 'look closer, from farther, at all of the page'],
       ['Ctrl and the wheel', 'the same, about the pointer; the wheel alone moves the page'],
       ['Space held', 'the page bare'],
+      ['O', 'all pages at once'],
       ['?', 'this list'],
     ],
   ],

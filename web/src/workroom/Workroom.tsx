@@ -17,6 +17,7 @@ import { slotted } from './piece/model'
 import { framesOf, NOTHING, selectionReducer } from './piece/selection'
 import { usePhotos } from './piece/usePhotos'
 import { usePiece } from './piece/usePiece'
+import { Overview } from './overview/Overview'
 import { ReflowQuestion } from './ReflowQuestion'
 import { Run } from './run/Run'
 import { Slip } from './slip/Slip'
@@ -35,6 +36,7 @@ export function Workroom() {
   const handle = usePiece(pieceId, selection.pageId)
   const notice = useNotice()
   const [keysShown, setKeysShown] = useState(false)
+  const [overview, setOverview] = useState(false)
   const [held, setHeld] = useState<Room | null>(null)
   const { open, undo, redo, edit } = handle
   const photos = usePhotos(pieceId, open?.stored.entries)
@@ -51,8 +53,9 @@ export function Workroom() {
   const frames = useMemo(() => (page ? framesOf(page, selection) : []), [page, selection])
   const frame = frames.length === 1 ? frames[0] : undefined
   const showKeys = useCallback(() => setKeysShown(true), [])
-  const bar = useMemo(() => <BenchBar onKeys={showKeys} />, [showKeys])
-  useRoomKeys({ piece: open?.piece, pageId: summary?.id, undo, redo, goTo, selection, select, showKeys })
+  const showOverview = useCallback(() => setOverview(true), [])
+  const bar = useMemo(() => <BenchBar onKeys={showKeys} onOverview={showOverview} />, [showKeys, showOverview])
+  useRoomKeys({ piece: open?.piece, pageId: summary?.id, undo, redo, goTo, selection, select, showKeys, showOverview })
 
   const place = useCallback(
     (entryId: string) => {
@@ -150,6 +153,7 @@ export function Workroom() {
             )}
           </div>
         </FileDrop>
+        {overview && station !== 'gather' && <Overview onClose={() => setOverview(false)} />}
         <KeyList open={keysShown} onClose={() => setKeysShown(false)} />
         <ReflowQuestion question={handle.question} />
       </RoomContext>

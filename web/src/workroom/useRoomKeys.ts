@@ -13,6 +13,7 @@ interface Doings {
   selection: Selection
   select: Dispatch<SelectionAction>
   showKeys: () => void
+  showOverview: () => void
 }
 
 /** From the slip to the bench, the tray and the run, and round again. */
@@ -31,7 +32,7 @@ function goRound(by: number) {
 }
 
 /** The keys that work anywhere in the workroom: history, stations, pages, going round its places, and the list of keys. */
-export function useRoomKeys({ piece, pageId, undo, redo, goTo, selection, select, showKeys }: Doings) {
+export function useRoomKeys({ piece, pageId, undo, redo, goTo, selection, select, showKeys, showOverview }: Doings) {
   const { drawing } = selection
   useEffect(() => {
     const turn = (by: number) => {
@@ -55,10 +56,11 @@ export function useRoomKeys({ piece, pageId, undo, redo, goTo, selection, select
       else if (!isOnBench(event.target)) return
       else if (station) goTo(station.station)
       else if (event.key === '?') showKeys()
+      else if (letter === 'o') showOverview()
       else return
       event.preventDefault()
     }
     window.addEventListener('keydown', keys)
     return () => window.removeEventListener('keydown', keys)
-  }, [piece, pageId, undo, redo, goTo, drawing, select, showKeys])
+  }, [piece, pageId, undo, redo, goTo, drawing, select, showKeys, showOverview])
 }

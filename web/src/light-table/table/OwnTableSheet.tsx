@@ -52,7 +52,7 @@ export function OwnTableSheet({ onClose }: { onClose: () => void }) {
           <TakenField
             label="How a row reads"
             value={table.pattern}
-            wrong={filled.isError ? wordsOf(filled.error) : undefined}
+            wrong={stored.table && filled.isError ? wordsOf(filled.error) : undefined}
             onTake={(pattern) => send(changeTable((now) => ({ ...now, pattern })))}
           />
         </div>

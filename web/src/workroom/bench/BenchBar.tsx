@@ -6,8 +6,13 @@ import { useRoom } from '../context'
 import { PageDoings } from '../run/PageDoings'
 import { ScaleMenu } from '../view/ScaleMenu'
 
+interface Props {
+  onKeys: () => void
+  onOverview: () => void
+}
+
 /** Above the bench: whether all is saved, what can be undone, and how large the page is seen. */
-export function BenchBar({ onKeys }: { onKeys: () => void }) {
+export function BenchBar({ onKeys, onOverview }: Props) {
   const { handle, station, selection, select } = useRoom()
   const { open, saving, undo, redo } = handle
   const refused = useRefusedField()
@@ -38,7 +43,7 @@ export function BenchBar({ onKeys }: { onKeys: () => void }) {
         {station !== 'gather' && (
           <>
             <ScaleMenu />
-            <PageDoings />
+            <PageDoings onOverview={onOverview} />
           </>
         )}
         <IconButton

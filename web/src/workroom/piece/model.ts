@@ -88,6 +88,8 @@ export interface Frame {
 export interface Page {
   id: string
   ground: PageView['page']['ground']
+  /** Whether its number stands on it, where pages have numbers. */
+  numbered: boolean
   arrangement: Arrangement
   /** From back to front. */
   items: Item[]
@@ -107,10 +109,10 @@ const CENTRED: Crop = {
 }
 
 export function pageFrom({ page }: PageView, entries: Map<string, Entry>): Page {
-  const { id, ground, arrangement, items, guides } = page
+  const { id, ground, numbered, arrangement, items, guides } = page
   const pictures = new Map(page.pictures.map((picture) => [picture.id, picture.entry]))
   const frames = items.flatMap((item) => framesFrom(item, entries, pictures, undefined))
-  return { id, ground, arrangement, items, frames, guides }
+  return { id, ground, numbered, arrangement, items, frames, guides }
 }
 
 function framesFrom(

@@ -50,12 +50,12 @@ const ofItself = ({ id }: { id: string }) => id
 
 /** A page's content after a change of it. */
 function changedPage({ page, scene }: PageView, change: PageChange): PageView {
-  const { ground, arrangement, guides, pictures, flow, widthMm, heightMm, bleedMm, colour, grid } = change
+  const { ground, arrangement, guides, pictures, flow, numbered, widthMm, heightMm, bleedMm, colour, grid } = change
   return {
     revision: change.revision,
     look: change.look,
     page: {
-      ...{ ...page, ground, arrangement, guides, pictures, flow },
+      ...{ ...page, ground, arrangement, guides, pictures, flow, numbered },
       items: renewed(page.items, change.items, change.itemOrder, ofItself),
     },
     scene: {

@@ -5,6 +5,7 @@ import type { PageSummary } from '../../api/client'
 import { useDragging } from '../../drag/DragProvider'
 import { useDropTarget } from '../../drag/useDropTarget'
 import { useRoomNow } from '../context'
+import { movePagesTo } from './movePages'
 import { runPicture } from './runPicture'
 
 interface Props {
@@ -21,8 +22,7 @@ export const RunPage = memo(function RunPage({ pieceId, page, index, size, selec
   const room = useRoomNow()
   const { start } = useDragging()
   const { over, properties } = useDropTarget(`page:${page.id}`, (cargo) => {
-    if (cargo.kind === 'page' && cargo.pageId !== page.id)
-      void room().handle.edit({ kind: 'movePage', pageId: cargo.pageId, index })
+    if (cargo.kind === 'pages') movePagesTo(room(), cargo.pageIds, page.id)
   })
   const picture = runPicture(pieceId, page, size)
   return (
@@ -43,11 +43,11 @@ export const RunPage = memo(function RunPage({ pieceId, page, index, size, selec
           event.preventDefault()
           const to = index + by
           const { piece, handle } = room()
-          if (to >= 0 && to < piece.pages.length) void handle.edit({ kind: 'movePage', pageId: page.id, index: to })
+          if (to >= 0 && to < piece.pages.length) void handle.edit({ kind: 'movePages', pageIds: [page.id], index: to })
         }}
         onPointerDown={(event) => {
           if (event.pointerType === 'mouse') event.preventDefault()
-          start(event, { kind: 'page', pageId: page.id, picture }, picture)
+          start(event, { kind: 'pages', pageIds: [page.id], picture }, picture)
         }}
         className={`block bg-paper ${selected ? 'relative z-10 outline-2 outline-offset-0 outline-woad' : 'outline-1 outline-line hover:outline-woad'} ${over ? 'outline-3 outline-woad' : ''}`}
         style={size}

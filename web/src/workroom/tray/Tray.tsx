@@ -61,7 +61,7 @@ export function Tray() {
       aria-label="Tray of photos"
       data-place="tray"
       tabIndex={-1}
-      className="flex shrink-0 flex-col bg-paper shadow-[0_-1px_3px_rgb(34_41_58/0.2)]"
+      className="flex shrink-0 flex-col border-t border-line bg-paper"
     >
       <button
         aria-expanded={!closed}

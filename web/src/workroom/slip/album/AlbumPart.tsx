@@ -100,15 +100,7 @@ export function AlbumPart() {
               onCommit={(most) => change((now) => ({ ...now, most, least: Math.min(most, now.least) }))}
             />
           </div>
-          <label className="flex items-center gap-2">
-            <input
-              type="checkbox"
-              className="size-4 accent-woad"
-              checked={wish.singles}
-              onChange={(event) => change((now) => ({ ...now, singles: event.target.checked }))}
-            />
-            A photo by itself now and then
-          </label>
+          <Ticks names={{ singles: 'A photo by itself now and then' }} album={wish} onChange={change} />
         </>
       )}
       <label className="flex items-center gap-2">
@@ -124,6 +116,7 @@ export function AlbumPart() {
         <MarginFields
           margins={wish.margins}
           wrong={wrong?.field === 'margins' ? wrong.message : undefined}
+          names={{ left: 'at the fold', right: 'outside' }}
           onCommit={(margins) => change((now) => ({ ...now, margins: { ...now.margins, ...margins } }))}
         />
       )}
@@ -133,6 +126,11 @@ export function AlbumPart() {
         format={piece.format}
         wrong={wrong?.field === 'gap' ? wrong.message : undefined}
         onCommit={(gap) => change((now) => ({ ...now, gap }))}
+      />
+      <Ticks
+        names={{ openings: 'A page for each chapter’s title', onRight: 'Chapters begin on right-hand pages' }}
+        album={wish}
+        onChange={change}
       />
       <ChapterList chapters={wish.chapters} onChange={(chapters) => change((now) => ({ ...now, chapters }))} />
       <p role="status" className="min-h-5 text-[13px] leading-5">
@@ -154,6 +152,27 @@ export function AlbumPart() {
       )}
     </Part>
   )
+}
+
+interface TicksProps {
+  names: Partial<Record<'singles' | 'openings' | 'onRight', string>>
+  album: Album
+  onChange: (part: (now: Album) => Album) => void
+}
+
+/** What an album has or has not. */
+function Ticks({ names, album, onChange }: TicksProps) {
+  return (Object.keys(names) as (keyof typeof names)[]).map((what) => (
+    <label key={what} className="flex items-center gap-2">
+      <input
+        type="checkbox"
+        className="size-4 accent-woad"
+        checked={album[what]}
+        onChange={(event) => onChange((now) => ({ ...now, [what]: event.target.checked }))}
+      />
+      {names[what]}
+    </label>
+  ))
 }
 
 /** Margins to go back to: never none. */

@@ -1,4 +1,4 @@
-import { BookmarkPlus, CalendarDays, X } from 'lucide-react'
+import { ArrowDown, ArrowUp, BookmarkPlus, CalendarDays, X } from 'lucide-react'
 import { type Album, client, data, wordsOf } from '../../../api/client'
 import { inputLook } from '../../../fields/Field'
 import { Button, IconButton } from '../../../ui/Button'
@@ -14,12 +14,15 @@ interface Props {
 
 /** The album’s chapters: where each begins, what it is called; found by days and places, begun by hand, joined again. */
 export function ChapterList({ chapters, onChange }: Props) {
-  const { piece, stored, photos, chosen } = useRoom()
+  const { piece, stored, photos, chosen, handle } = useRoom()
   const notice = useNotice()
   const found = chaptersInOrder(chapters, stored.entries)
   const names = new Map(photos.map((photo) => [photo.entryId, photo.fileName]))
   const [only, ...more] = stored.entries.filter(({ id }) => chosen.chosen.has(id))
   const canBegin = only && more.length === 0 && !chapters.some(({ first }) => first === only.id)
+  // What is only wished cannot move yet.
+  const movable = stored.album !== null && JSON.stringify(stored.album.chapters) === JSON.stringify(chapters)
+  const move = (chapterId: string, index: number) => void handle.edit({ kind: 'moveChapter', chapterId, index })
   const propose = async () => {
     try {
       const params = { path: { piece: piece.id } }
@@ -31,7 +34,8 @@ export function ChapterList({ chapters, onChange }: Props) {
     }
   }
   return (
-    <div role="group" aria-label="Chapters" className="space-y-2 border-l-2 border-line pl-2">
+    <div role="group" aria-label="Chapters" className="space-y-2">
+      <h4 className="text-[13px] leading-4 text-soft">Chapters</h4>
       {found.length > 0 && (
         <ul className="space-y-2">
           {found.map(({ chapter, from, photos: count }, index) => (
@@ -46,6 +50,26 @@ export function ChapterList({ chapters, onChange }: Props) {
                   value={chapter.title}
                   onChange={(event) => onChange(retitled(chapters, chapter.id, event.target.value))}
                 />
+                {movable && (
+                  <>
+                    <IconButton
+                      name={`Move chapter ${index + 1} up`}
+                      className="size-6!"
+                      disabled={index === 0}
+                      onClick={() => move(chapter.id, index - 1)}
+                    >
+                      <ArrowUp size={14} />
+                    </IconButton>
+                    <IconButton
+                      name={`Move chapter ${index + 1} down`}
+                      className="size-6!"
+                      disabled={index === found.length - 1}
+                      onClick={() => move(chapter.id, index + 1)}
+                    >
+                      <ArrowDown size={14} />
+                    </IconButton>
+                  </>
+                )}
                 <IconButton
                   name={`Join chapter ${index + 1} with the one before`}
                   onClick={() => onChange(joined(chapters, chapter.id))}

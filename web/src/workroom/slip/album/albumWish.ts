@@ -14,7 +14,14 @@ export const withFullness = (album: Album, fullness: string): Album =>
     : { ...album, least: Number(fullness), most: Number(fullness), singles: false }
 
 /** As an album is wished before anybody has said anything. */
-export const usualAlbum = (margins: Margins, gap: number): Album => ({ ...USUAL, margins, gap, chapters: [] })
+export const usualAlbum = (margins: Margins, gap: number): Album => ({
+  ...USUAL,
+  openings: false,
+  onRight: false,
+  margins,
+  gap,
+  chapters: [],
+})
 
 const NONE: Margins = { top: 0, right: 0, bottom: 0, left: 0 }
 
@@ -29,6 +36,8 @@ export const sameAlbum = (one: Album, other: Album) =>
   one.least === other.least &&
   one.most === other.most &&
   one.singles === other.singles &&
+  one.openings === other.openings &&
+  one.onRight === other.onRight &&
   one.gap === other.gap &&
   JSON.stringify(one.chapters) === JSON.stringify(other.chapters) &&
   (['top', 'right', 'bottom', 'left'] as const).every((side) => one.margins[side] === other.margins[side])

@@ -16,6 +16,7 @@ import { OrderPart } from './OrderPart'
 import { PagePart } from './PagePart'
 import { PatternsPart } from '../../propose/PatternsPart'
 import { AddWords } from '../words/AddWords'
+import { WordsPages } from '../words/WordsPages'
 import { ProposalsPart } from '../../propose/ProposalsPart'
 import { ScatteredPart } from './ScatteredPart'
 import { SlicingPart } from './SlicingPart'
@@ -70,6 +71,7 @@ export function ArrangeSlip() {
       {wrong && !fieldsOf(arrangement).includes(wrong.field ?? '') && <Wrong>{wrong.message}</Wrong>}
       <PagePart send={send} about={about} />
       <AddWords />
+      <WordsPages />
       <FramesPart />
       <PatternsPart />
       <OrderPart />

@@ -8,9 +8,12 @@ import { useRoom } from '../../context'
 export function MarginFields({
   margins,
   wrong,
+  names = {},
   onCommit,
 }: {
   margins: Margins
+  /** What sides are called that are not simply left and right. */
+  names?: Partial<Record<keyof Margins, string>>
   wrong?: string
   onCommit: (margins: Partial<Margins>) => void
 }) {
@@ -37,7 +40,7 @@ export function MarginFields({
           {(['top', 'bottom', 'left', 'right'] as const).map((side) => (
             <LengthField
               key={side}
-              label={`Margin ${side}`}
+              label={`Margin ${names[side] ?? side}`}
               value={margins[side]}
               format={format}
               onCommit={(length) => onCommit({ [side]: length })}

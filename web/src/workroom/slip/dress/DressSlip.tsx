@@ -7,6 +7,7 @@ import { useTrial } from '../../useTrial'
 import { Part } from '../Part'
 import { CaptionsPart } from './CaptionsPart'
 import { EdgeField } from './EdgeField'
+import { FolioPart } from './FolioPart'
 import { GroundFields } from './GroundFields'
 import { AddWords } from '../words/AddWords'
 
@@ -36,6 +37,7 @@ export function DressSlip() {
       <OrnamentsPart />
       <ShapesPart />
       <CaptionsPart />
+      <FolioPart />
     </>
   )
 }

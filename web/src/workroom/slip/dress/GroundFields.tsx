@@ -28,7 +28,7 @@ export function GroundFields() {
   const whose = ground.kind === 'common' ? common : 'THIS'
   const paintFor = (pages: Whose) => (pages === 'LEFT' ? (grounds.left ?? grounds.usual) : grounds.usual)
   const value = ground.kind === 'covered' ? ground.paint : paintFor(whose)
-  const own = (one: Ground): Edit => ({ kind: 'setGround', pageId: storedPage.id, ground: one })
+  const own = (one: Ground): Edit => ({ kind: 'setGround', pageIds: [storedPage.id], ground: one })
   const edit = (paint: Paint): Edit =>
     whose === 'THIS' ? own({ kind: 'covered', paint }) : { kind: 'setCommonGround', ground: paint, pages: whose }
   const choose = (pages: Whose) => {

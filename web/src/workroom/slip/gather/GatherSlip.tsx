@@ -21,11 +21,12 @@ export function GatherSlip() {
         <p className="text-[13px] leading-4 text-soft">
           Or drop files, folders or a ZIP anywhere. Your originals are kept as they are.
         </p>
+        {photos.length > 0 && waiting === 0 && <p role="status">All photos are placed.</p>}
         <ArrivingList arriving={intake.arriving} onClear={intake.clear} />
       </Part>
-      {photos.length > 0 && (
-        <Part title={waiting === 0 ? 'All photos are placed' : `Place the ${waiting} that wait`}>
-          {waiting > 0 && <NextSteps waiting={waiting} />}
+      {waiting > 0 && (
+        <Part title={`Place the ${waiting} that wait`}>
+          <NextSteps waiting={waiting} />
         </Part>
       )}
       {only && more.length === 0 && (

@@ -98,7 +98,7 @@ final class FlowBench implements Benchmark {
     }
 
     private static Album album(int least, int most) {
-        return new Album(least, most, false, Margins.all(Pieces.mm(MARGIN)), Pieces.mm(GAP), List.of());
+        return new Album(least, most, false, false, false, Margins.all(Pieces.mm(MARGIN)), Pieces.mm(GAP), List.of());
     }
 
     /** What is told of one album. */

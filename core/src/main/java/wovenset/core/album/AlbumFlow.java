@@ -14,7 +14,6 @@ import wovenset.core.item.Crop;
 import wovenset.core.item.Fill;
 import wovenset.core.item.Frame;
 import wovenset.core.item.Item;
-import wovenset.core.item.Items;
 import wovenset.core.item.Marks;
 import wovenset.core.item.Placement;
 import wovenset.core.photo.PhotoFacts;
@@ -24,10 +23,8 @@ import wovenset.core.photo.PixelSize;
 import wovenset.core.piece.Album;
 import wovenset.core.piece.Chapter;
 import wovenset.core.piece.Entry;
-import wovenset.core.piece.GroundColour;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
-import wovenset.core.piece.WornWords;
 
 /**
  * Lets the photos of a piece flow over its pages. What was done by hand is merged in by entry:
@@ -37,7 +34,8 @@ import wovenset.core.piece.WornWords;
  *   <li>a page whose photos and cut stay the same stays as it is;
  *   <li>pinned pages stay as they are, at the place of their first photo in the order; photos flow around them;
  *   <li>the words across the page on which a chapter begins come along with it, as they look there;
- *   <li>pages of their own stay behind the photo that they followed; what lies freely on a page goes with the photo nearest to it.
+ *   <li>pages of their own stay right behind the photo that they followed; what lies freely on a page goes with the photo nearest to it;
+ *   <li>a page that the flow has put before a chapter for its title stays, with all that was done to it.
  * </ul>
  *
  * The same piece and wishes always give the same pages. Cost: that of {@link Pagination}, and linear in pages and items.
@@ -52,6 +50,8 @@ public final class AlbumFlow {
     private final Map<PhotoId, PhotoNotes> notes;
     private final Set<UUID> usedIds = new HashSet<>();
     private final List<Page> flowed = new ArrayList<>();
+    private final OwnPages own;
+    private final Openings openings;
     private final Map<UUID, Chapter> chapterAt = new HashMap<>();
     private Optional<Chapter> beginning = Optional.empty();
 
@@ -64,6 +64,8 @@ public final class AlbumFlow {
                 album.withChapters(album.chapters().stream().map(this::titled).toList());
         this.album.chapters().forEach(chapter -> chapterAt.put(chapter.first(), chapter));
         composer = new PageComposer(piece, this.album, facts);
+        own = new OwnPages(piece, this.album, work);
+        openings = new Openings(piece, this.album, facts, ids, work);
         notes = facts.notes(
                 piece.id(), piece.entries().list().stream().map(Entry::photo).toList());
     }
@@ -72,9 +74,8 @@ public final class AlbumFlow {
     private Chapter titled(Chapter chapter) {
         Optional<String> before =
                 piece.album().flatMap(old -> old.chapter(chapter.id())).map(Chapter::title);
-        Optional<String> written = Optional.ofNullable(work.headings.get(chapter.id()))
-                .flatMap(Frame::ownWords)
-                .map(words -> words.text());
+        Optional<String> written =
+                work.title(chapter.id()).flatMap(Frame::ownWords).map(words -> words.text());
         return written.isPresent() && before.equals(Optional.of(chapter.title()))
                 ? chapter.withTitle(written.get().replaceAll("\\s+", " ").strip())
                 : chapter;
@@ -93,13 +94,14 @@ public final class AlbumFlow {
     }
 
     private Piece flowed() {
+        own.stayingAtFront().forEach(flowed::add);
         List<Entry> run = new ArrayList<>();
         Set<UUID> emitted = new HashSet<>();
         for (Entry entry : piece.entries()) {
             Chapter chapter = chapterAt.get(entry.id());
             if (chapter != null) {
                 flow(run);
-                beginning = Optional.of(chapter);
+                begin(chapter, work.fixed.containsKey(entry.id()));
             }
             Page fixed = work.fixed.get(entry.id());
             if (fixed != null) {
@@ -111,20 +113,31 @@ public final class AlbumFlow {
             } else if (work.flows(entry.id())) {
                 run.add(entry);
             }
+            List<Page> after = own.after(entry.id());
+            if (!after.isEmpty()) {
+                flow(run);
+                flowed.addAll(after);
+            }
         }
         flow(run);
-        return piece.withAlbum(Optional.of(album)).withPages(withOwnPages(emitted));
+        return piece.withAlbum(Optional.of(album)).withPages(flowed);
     }
 
-    private int front() {
-        int front = 0;
-        for (Page page : piece.pages()) {
-            if (page.flow() != Page.Flow.BY_HAND) {
-                break;
-            }
-            front += isBlankStart(page) ? 0 : 1;
+    /** A chapter begins on a right-hand page where that is wished, with a page for its title before its photos. */
+    private void begin(Chapter chapter, boolean onFixed) {
+        boolean opens = album.openings() && !chapter.title().isBlank() && !work.headed.contains(chapter.id());
+        if (album.onRight() && isLeft() && !(onFixed && !opens)) {
+            flowed.add(openings.blank());
         }
-        return front;
+        if (opens) {
+            flowed.add(openings.before(chapter));
+        }
+        beginning = opens ? Optional.empty() : Optional.of(chapter);
+    }
+
+    /** Whether the page to come lies on the left, as the second, fourth and so on do. */
+    private boolean isLeft() {
+        return flowed.size() % 2 == 1;
     }
 
     private void flow(List<Entry> run) {
@@ -132,7 +145,7 @@ public final class AlbumFlow {
             return;
         }
         FlowPhotos photos = new FlowPhotos(run.stream().map(this::one).toList());
-        for (Pagination.Group group : Pagination.of(photos, album, composer.common(), front() + flowed.size())) {
+        for (Pagination.Group group : Pagination.of(photos, album, composer.common(), flowed.size())) {
             List<UUID> entries = run.subList(group.from(), group.from() + group.photos()).stream()
                     .map(Entry::id)
                     .toList();
@@ -162,7 +175,8 @@ public final class AlbumFlow {
                 .findFirst();
         before.ifPresent(page -> usedIds.add(page.id()));
         Page like = before.orElseGet(() -> work.pageOf.get(entries.get(0)));
-        Page start = Page.of(before.map(Page::id).orElseGet(ids), new ByHand(album.margins()), List.of())
+        Page start = Page.of(before.map(Page::id).orElseGet(ids), new ByHand(album.margins(isLeft())), List.of())
+                .withNumbered(before.map(Page::numbered).orElse(true))
                 .withGuides(before.map(Page::guides).orElse(List.of()));
         Page grounded = like == null ? start : start.withGround(like.ground());
         List<Item> behind = new ArrayList<>();
@@ -171,8 +185,8 @@ public final class AlbumFlow {
             work.loose.getOrDefault(entry, List.of()).forEach(one -> (one.behind() ? behind : front).add(one.item()));
         }
         beginning.flatMap(chapter -> heading(chapter, grounded)).ifPresent(front::add);
-        Page composed =
-                composer.composed(grounded, entries.stream().map(this::frame).toList(), behind, front);
+        Page composed = composer.composed(
+                grounded, isLeft(), entries.stream().map(this::frame).toList(), behind, front);
         Page same = work.byEntries.get(entries);
         return same != null
                         && same.arrangement().equals(composed.arrangement())
@@ -186,16 +200,7 @@ public final class AlbumFlow {
         if (chapter.title().isBlank() || work.headed.contains(chapter.id())) {
             return Optional.empty();
         }
-        Frame known = work.headings.get(chapter.id());
-        Frame frame = known != null
-                ? known
-                : Frame.of(
-                        chapter.id(),
-                        new Placement.Across(Placement.Across.Side.TOP),
-                        piece.styles().usual().id(),
-                        WornWords.at(
-                                piece, GroundColour.of(piece, page, facts), Optional.of(Placement.Across.Side.TOP)));
-        return Optional.of(frame.mapOwnWords(words -> words.withText(chapter.title())));
+        return Optional.of(openings.across(chapter, page));
     }
 
     private Frame frame(UUID entry) {
@@ -207,58 +212,6 @@ public final class AlbumFlow {
                         new Placement.InSlot(0),
                         piece.styles().usual().id(),
                         new Fill.OwnPhoto(entry, Crop.CENTRED));
-    }
-
-    /** Pages outside the flow come after the page with the photo that they followed before. */
-    private List<Page> withOwnPages(Set<UUID> emitted) {
-        Map<UUID, Integer> at = new HashMap<>();
-        for (int i = 0; i < flowed.size(); i++) {
-            for (UUID entry : work.shown(flowed.get(i))) {
-                at.putIfAbsent(entry, i);
-            }
-        }
-        List<List<Page>> after = new ArrayList<>();
-        for (int i = 0; i <= flowed.size(); i++) {
-            after.add(new ArrayList<>());
-        }
-        int place = 0;
-        Set<UUID> there = new HashSet<>();
-        flowed.forEach(page -> there.add(page.id()));
-        for (Page page : piece.pages()) {
-            if (page.flow() == Page.Flow.BY_HAND) {
-                if (!isBlankStart(page)) {
-                    after.get(place).add(page);
-                }
-                continue;
-            }
-            for (UUID entry : work.shown(page)) {
-                place = at.containsKey(entry) ? at.get(entry) + 1 : place;
-            }
-            if (!there.contains(page.id()) && !emitted.contains(page.id())) {
-                left(page).ifPresent(after.get(place)::add);
-            }
-        }
-        List<Page> pages = new ArrayList<>(after.get(0));
-        for (int i = 0; i < flowed.size(); i++) {
-            pages.add(flowed.get(i));
-            pages.addAll(after.get(i + 1));
-        }
-        return pages;
-    }
-
-    /** What is left of a page whose photos are all gone: what a person laid on it, as a page of its own. */
-    private Optional<Page> left(Page page) {
-        boolean moved = piece.slottedEntries(page).stream().anyMatch(work::flows);
-        List<Item> loose = HandWork.looseOn(page, work.headings.keySet());
-        return moved || loose.isEmpty()
-                ? Optional.empty()
-                : Optional.of(page.with(new ByHand(album.margins()), loose).withFlow(Page.Flow.BY_HAND));
-    }
-
-    /** The page that a piece begins with, while the flow has filled none. */
-    private boolean isBlankStart(Page page) {
-        return piece.pages().stream().allMatch(one -> one.flow() == Page.Flow.BY_HAND)
-                && Items.frames(page.items()).stream().allMatch(frame -> frame.isSlotted() && frame.isEmpty());
     }
 
     /** Whether the flow may fill a page otherwise: it has filled it, and nothing in its slots ties it. */
@@ -298,6 +251,7 @@ public final class AlbumFlow {
                 .filter(item -> page.items().indexOf(item) < first)
                 .toList();
         List<Item> front = loose.stream().filter(item -> !behind.contains(item)).toList();
-        return Optional.of(new PageComposer(piece, album, facts).composed(page, stay, behind, front));
+        return Optional.of(new PageComposer(piece, album, facts)
+                .composed(page, piece.indexOf(page.id()) % 2 == 1, stay, behind, front));
     }
 }

@@ -39,6 +39,9 @@ final class HandWork {
     /** The words of chapters across the pages on which they began, by their chapters. */
     final Map<UUID, Frame> headings = new HashMap<>();
 
+    /** The pages before chapters for their titles, by the chapters. */
+    final Map<UUID, Page> openings = new HashMap<>();
+
     /** What lies on pages that stay as they are: the words of chapters among it are there already. */
     final Set<UUID> headed = new HashSet<>();
 
@@ -55,6 +58,8 @@ final class HandWork {
         for (Page page : piece.pages()) {
             if (page.flow() == Page.Flow.BY_HAND) {
                 shown(page).forEach(elsewhere::add);
+            } else if (page.flow() == Page.Flow.OPENING) {
+                readOpening(page);
             } else if (isFixed(page)) {
                 shown(page).forEach(entry -> fixed.putIfAbsent(entry, page));
                 page.items().forEach(item -> headed.add(item.id()));
@@ -75,7 +80,7 @@ final class HandWork {
 
     /** Pinned, or with something in its slots that the flow could not move: words, a part of a picture, a group. */
     static boolean isFixed(Page page) {
-        if (page.flow() == Page.Flow.BY_HAND) {
+        if (page.flow() == Page.Flow.BY_HAND || page.flow() == Page.Flow.OPENING) {
             return false;
         }
         Set<UUID> own = new HashSet<>();
@@ -94,11 +99,25 @@ final class HandWork {
                 && piece.entries().find(entry).filter(one -> !one.aside()).isPresent();
     }
 
+    /** The words of a chapter, wherever they stand. */
+    Optional<Frame> title(UUID chapter) {
+        return Optional.ofNullable(headings.get(chapter))
+                .or(() -> Optional.ofNullable(openings.get(chapter)).flatMap(page -> page.frame(chapter)));
+    }
+
     List<UUID> shown(Page page) {
         return page.frames().stream()
                 .flatMap(frame -> piece.entryOf(page, frame).stream())
                 .map(entry -> entry.id())
                 .toList();
+    }
+
+    private void readOpening(Page page) {
+        page.frames().stream()
+                .filter(frame -> chapters.contains(frame.id()))
+                .findFirst()
+                .ifPresent(title -> openings.put(title.id(), page));
+        shown(page).forEach(elsewhere::add);
     }
 
     private void readSlots(Page page) {

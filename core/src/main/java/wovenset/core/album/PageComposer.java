@@ -61,23 +61,25 @@ final class PageComposer {
     }
 
     /** What words across the page leave, unless that is nothing: such a page is refused later, by what stands in the way. */
-    private Margins beside(Page bare) {
+    private Margins beside(Page bare, Margins own) {
         Margins margins = Heads.of(piece, bare).margins();
         boolean leavesRoom =
                 margins.top().plus(margins.bottom()).compareTo(piece.format().height()) < 0;
-        return leavesRoom ? margins : album.margins();
+        return leavesRoom ? margins : own;
     }
 
     /**
      * The page with these photos in slots of one cut.
      *
+     * @param onLeft whether it is a left-hand page
      * @param frames each with a photo, in their order
      * @param behind what lies behind them
      * @param front what lies in front of them
      */
-    Page composed(Page page, List<Frame> frames, List<Item> behind, List<Item> front) {
+    Page composed(Page page, boolean onLeft, List<Frame> frames, List<Item> behind, List<Item> front) {
         List<Item> loose = Stream.concat(behind.stream(), front.stream()).toList();
-        Layouts fitting = in(beside(page.with(new ByHand(album.margins()), loose)));
+        Margins own = album.margins(onLeft);
+        Layouts fitting = in(beside(page.with(new ByHand(own), loose), own));
         List<Item> items = new ArrayList<>(behind);
         for (int slot = 0; slot < frames.size(); slot++) {
             items.add(frames.get(slot).inSlot(slot));
@@ -91,7 +93,7 @@ final class PageComposer {
                         .toArray(),
                 0,
                 frames.size());
-        Slicing slicing = new Slicing(album.margins(), album.gap(), layout.whole(), layout.tree());
+        Slicing slicing = new Slicing(own, album.gap(), layout.whole(), layout.tree());
         return page.with(slicing, items).withFlow(Page.Flow.FLOWED);
     }
 }

@@ -77,7 +77,14 @@ public sealed interface PageDelta {
                     .forEach(id -> changed.add(Objects.requireNonNull(known.get(id), "an item of the step")));
             PageShell now = shell.flatMap(Change::after).orElseGet(() -> PageShell.of(page));
             return new Page(
-                    page.id(), now.ground(), now.arrangement(), changed, now.guides(), now.pictures(), now.flow());
+                    page.id(),
+                    now.ground(),
+                    now.arrangement(),
+                    changed,
+                    now.guides(),
+                    now.pictures(),
+                    now.flow(),
+                    now.numbered());
         }
     }
 

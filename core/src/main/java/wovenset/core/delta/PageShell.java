@@ -9,8 +9,14 @@ import wovenset.core.style.Ground;
 
 /** What of a page is not an item. */
 public record PageShell(
-        Ground ground, Arrangement arrangement, List<Guide> guides, List<SharedPicture> pictures, Page.Flow flow) {
+        Ground ground,
+        Arrangement arrangement,
+        List<Guide> guides,
+        List<SharedPicture> pictures,
+        Page.Flow flow,
+        boolean numbered) {
     static PageShell of(Page page) {
-        return new PageShell(page.ground(), page.arrangement(), page.guides(), page.pictures(), page.flow());
+        return new PageShell(
+                page.ground(), page.arrangement(), page.guides(), page.pictures(), page.flow(), page.numbered());
     }
 }

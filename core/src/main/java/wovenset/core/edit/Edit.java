@@ -28,6 +28,7 @@ import wovenset.core.style.CaptionStyle;
 import wovenset.core.style.Course;
 import wovenset.core.style.CutMarks;
 import wovenset.core.style.EdgeRun;
+import wovenset.core.style.Folio;
 import wovenset.core.style.FrameStyle;
 import wovenset.core.style.Ground;
 import wovenset.core.style.Grounds;
@@ -82,6 +83,9 @@ public sealed interface Edit {
 
     /** Changes how words below photos look, and where room is kept for them. */
     record SetCaptionStyle(CaptionStyle captions) implements Edit {}
+
+    /** Gives the pages numbers, or takes them away. */
+    record SetFolio(Optional<Folio> folio) implements Edit {}
 
     /** Changes the ground of all pages that have none of their own, or of left or right ones. */
     record SetCommonGround(Paint ground, Grounds.Side pages) implements Edit {
@@ -199,25 +203,67 @@ public sealed interface Edit {
 
     // ---- pages ----
 
+    /** Lets all photos on pages wear a style. */
+    record WearOnPages(List<UUID> pageIds, UUID style) implements Edit {}
+
+    /** Whether the numbers of pages stand on them, where the piece's pages have numbers. */
+    record NumberPages(List<UUID> pageIds, boolean numbered) implements Edit {}
+
+    /**
+     * Adds a page of words with room for a title, for a text or for an imprint, in the piece's type.
+     *
+     * @param afterPageId nothing for before all pages
+     * @param text what it says to begin with
+     */
+    record AddWordsPage(What what, Optional<UUID> afterPageId, String text) implements Edit {
+        public enum What {
+            /** A few large words, without a number. */
+            TITLE,
+            /** Words that fill the page. */
+            TEXT,
+            /** Small words at the foot, without a number. */
+            IMPRINT
+        }
+    }
+
     /** Adds an empty page like its neighbour after this one. */
     record AddPage(UUID afterPageId) implements Edit {}
 
-    /** Adds a copy of a page right after it. */
-    record CopyPage(UUID pageId) implements Edit {}
+    /** Adds copies of pages right after the last of them. */
+    record CopyPages(List<UUID> pageIds) implements Edit {}
 
-    /** Takes a page out; its photos wait again. */
-    record DeletePage(UUID pageId) implements Edit {}
+    /** Takes pages out; their photos wait again. One has to stay. */
+    record DeletePages(List<UUID> pageIds) implements Edit {}
 
-    /** Moves a page to another place in reading order, counted from 0. */
-    record MovePage(UUID pageId, int index) implements Edit {}
+    /**
+     * Moves pages, in their order, to another place in reading order. The photos of pages that an album's flow fills go with them in the order of
+     * all photos.
+     *
+     * @param index of the first of them then, from 0
+     */
+    record MovePages(List<UUID> pageIds, int index) implements Edit {}
 
     /** Changes the lines to which frames are set. */
     record SetGuides(UUID pageId, List<Guide> guides) implements Edit {}
 
-    /** Gives a page a ground of its own, or the common one again. */
-    record SetGround(UUID pageId, Ground ground) implements Edit {}
+    /** Gives pages a ground of their own, or the common one again. */
+    record SetGround(List<UUID> pageIds, Ground ground) implements Edit {}
 
     // ---- albums ----
+
+    /**
+     * Moves photos, in their order, to another place among all of them; the pages of an album flow anew.
+     *
+     * @param index of the first of them then, from 0
+     */
+    record MoveEntries(List<UUID> entryIds, int index) implements Edit {}
+
+    /**
+     * Moves a chapter with all of its photos; the pages flow anew.
+     *
+     * @param index among the chapters then, from 0
+     */
+    record MoveChapter(UUID chapterId, int index) implements Edit {}
 
     /**
      * Lets the photos flow over pages as it is wished, for the first time or anew. What was done by hand stays with its photo, and

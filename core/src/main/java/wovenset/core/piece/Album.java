@@ -17,11 +17,21 @@ import wovenset.core.said.Reason;
  * @param least photos on a page, 1 to {@value #MOST_ON_A_PAGE}
  * @param most photos on a page; as many as least for always so many
  * @param singles whether a photo may have a page to itself now and then, where least is more
- * @param margins of the pages; none for photos that go to the edge
+ * @param openings whether a chapter with a title begins with a page for it alone
+ * @param onRight whether chapters begin on right-hand pages
+ * @param margins of right-hand pages, so that the left one is at the fold; none for photos that go to the edge
  * @param gap between photos
  * @param chapters no two begin with the same photo
  */
-public record Album(int least, int most, boolean singles, Margins margins, Length gap, List<Chapter> chapters) {
+public record Album(
+        int least,
+        int most,
+        boolean singles,
+        boolean openings,
+        boolean onRight,
+        Margins margins,
+        Length gap,
+        List<Chapter> chapters) {
     public static final int MOST_ON_A_PAGE = 9;
     public static final int MOST_CHAPTERS = 200;
 
@@ -37,8 +47,15 @@ public record Album(int least, int most, boolean singles, Margins margins, Lengt
         }
     }
 
+    /** The margins of a page: on the left those at the fold and outside change places. */
+    public Margins margins(boolean onLeft) {
+        return onLeft
+                ? new Margins(margins.top(), /* right= */ margins.left(), margins.bottom(), /* left= */ margins.right())
+                : margins;
+    }
+
     public Album withChapters(List<Chapter> newChapters) {
-        return new Album(least, most, singles, margins, gap, newChapters);
+        return new Album(least, most, singles, openings, onRight, margins, gap, newChapters);
     }
 
     public Optional<Chapter> chapter(UUID id) {

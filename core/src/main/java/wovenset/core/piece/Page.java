@@ -22,6 +22,7 @@ import wovenset.core.style.Ground;
  * @param items from back to front: the only order in which things lie over each other
  * @param pictures that are seen through frames
  * @param flow whether an album's flow fills it
+ * @param numbered whether its number stands on it, where the piece's pages have numbers
  */
 public record Page(
         UUID id,
@@ -30,7 +31,8 @@ public record Page(
         List<Item> items,
         List<Guide> guides,
         List<SharedPicture> pictures,
-        Flow flow) {
+        Flow flow,
+        boolean numbered) {
     public Page {
         items = List.copyOf(items);
         guides = List.copyOf(guides);
@@ -42,6 +44,8 @@ public record Page(
     public enum Flow {
         /** A page of its own: the flow goes past it. */
         BY_HAND,
+        /** The flow has put it before a chapter, for its title. */
+        OPENING,
         /** The flow fills it, and may fill it otherwise. */
         FLOWED,
         /** The flow has filled it, and leaves it as it is. */
@@ -56,7 +60,7 @@ public record Page(
             List<Item> items,
             List<Guide> guides,
             List<SharedPicture> pictures) {
-        this(id, ground, arrangement, items, guides, pictures, Flow.BY_HAND);
+        this(id, ground, arrangement, items, guides, pictures, Flow.BY_HAND, true);
     }
 
     /** A page on the common ground, without guides. */
@@ -114,7 +118,7 @@ public record Page(
     }
 
     public Page with(Arrangement newArrangement, List<? extends Item> newItems) {
-        return new Page(id, ground, newArrangement, List.copyOf(newItems), guides, pictures, flow);
+        return new Page(id, ground, newArrangement, List.copyOf(newItems), guides, pictures, flow, numbered);
     }
 
     public Page withItems(List<? extends Item> newItems) {
@@ -122,19 +126,23 @@ public record Page(
     }
 
     public Page withGuides(List<Guide> newGuides) {
-        return new Page(id, ground, arrangement, items, newGuides, pictures, flow);
+        return new Page(id, ground, arrangement, items, newGuides, pictures, flow, numbered);
     }
 
     public Page withGround(Ground newGround) {
-        return new Page(id, newGround, arrangement, items, guides, pictures, flow);
+        return new Page(id, newGround, arrangement, items, guides, pictures, flow, numbered);
     }
 
     public Page withPictures(List<SharedPicture> newPictures) {
-        return new Page(id, ground, arrangement, items, guides, newPictures, flow);
+        return new Page(id, ground, arrangement, items, guides, newPictures, flow, numbered);
     }
 
     public Page withFlow(Flow newFlow) {
-        return new Page(id, ground, arrangement, items, guides, pictures, newFlow);
+        return new Page(id, ground, arrangement, items, guides, pictures, newFlow, numbered);
+    }
+
+    public Page withNumbered(boolean newNumbered) {
+        return new Page(id, ground, arrangement, items, guides, pictures, flow, newNumbered);
     }
 
     /** Each item changed, those in groups before the groups themselves. */

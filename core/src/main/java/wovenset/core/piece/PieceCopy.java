@@ -61,7 +61,8 @@ public final class PieceCopy {
                 items(page.items()),
                 page.guides(),
                 pictures,
-                page.flow());
+                page.flow(),
+                page.numbered());
     }
 
     private Ground ground(Ground ground) {

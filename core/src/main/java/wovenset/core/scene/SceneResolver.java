@@ -3,6 +3,7 @@ package wovenset.core.scene;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import wovenset.core.arrange.Places;
@@ -17,6 +18,7 @@ import wovenset.core.frame.FrameResolver;
 import wovenset.core.frame.ResolvedFrame;
 import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.BoxMm;
+import wovenset.core.ink.Rgb;
 import wovenset.core.item.Frame;
 import wovenset.core.item.Group;
 import wovenset.core.item.Item;
@@ -83,14 +85,26 @@ public final class SceneResolver {
             if (piece.styles().cutMarks() == CutMarks.FINE) {
                 cutLines().ifPresent(units::add);
             }
+            PageGround ground = GroundResolver.of(piece, page, facts);
+            folio(ground.colour()).ifPresent(units::add);
             return new PageScene(
                     page.id(),
                     piece.format().width().mm(),
                     piece.format().height().mm(),
                     piece.format().bleed().mm(),
-                    GroundResolver.of(piece, page, facts),
+                    ground,
                     units,
                     frames);
+        }
+
+        /** The number of the page, known apart from what else is the page's own. */
+        private Optional<Unit> folio(Rgb ground) {
+            List<BoxMm> photos = frames.stream()
+                    .filter(frame -> !frame.hidden() && frame.look().photo().isPresent())
+                    .map(FrameScene::bounds)
+                    .toList();
+            UUID id = new UUID(~page.id().getMostSignificantBits(), page.id().getLeastSignificantBits());
+            return FolioOps.of(piece, page, ground, photos).map(line -> new Unit(id, 0, 0, List.of(line)));
         }
 
         /** Drawn in front of all, as the page's own. */

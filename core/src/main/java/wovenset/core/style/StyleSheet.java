@@ -19,6 +19,7 @@ import wovenset.core.said.Reason;
  * @param texts how words look that share it
  * @param edges how photos end that touch the trim
  * @param language that the words are in
+ * @param folio the numbers of the pages, if they have any
  */
 public record StyleSheet(
         List<FrameStyle> frames,
@@ -29,7 +30,8 @@ public record StyleSheet(
         Light light,
         EdgeRun edges,
         CutMarks cutMarks,
-        Language language) {
+        Language language,
+        Optional<Folio> folio) {
     public static final int MOST_STYLES = 200;
 
     public StyleSheet {
@@ -52,7 +54,8 @@ public record StyleSheet(
                 Light.USUAL,
                 EdgeRun.CONTINUED,
                 CutMarks.NONE,
-                Language.ENGLISH);
+                Language.ENGLISH,
+                Optional.empty());
     }
 
     /** The style of frames that nobody has given another. */
@@ -77,7 +80,7 @@ public record StyleSheet(
         } else {
             changed.set(index, style);
         }
-        return new StyleSheet(changed, captions, grounds, mounts, texts, light, edges, cutMarks, language);
+        return new StyleSheet(changed, captions, grounds, mounts, texts, light, edges, cutMarks, language, folio);
     }
 
     /** With this style, under the next free name, unless one of the same identity is there already, which stays as it is. */
@@ -91,7 +94,7 @@ public record StyleSheet(
     public StyleSheet without(UUID style) {
         List<FrameStyle> left =
                 frames.stream().filter(one -> !one.id().equals(style)).toList();
-        return new StyleSheet(left, captions, grounds, mounts, texts, light, edges, cutMarks, language);
+        return new StyleSheet(left, captions, grounds, mounts, texts, light, edges, cutMarks, language, folio);
     }
 
     /** With this style before the others: new frames wear it. */
@@ -100,15 +103,15 @@ public record StyleSheet(
         FrameStyle first = frame(style);
         ordered.remove(first);
         ordered.add(0, first);
-        return new StyleSheet(ordered, captions, grounds, mounts, texts, light, edges, cutMarks, language);
+        return new StyleSheet(ordered, captions, grounds, mounts, texts, light, edges, cutMarks, language, folio);
     }
 
     public StyleSheet withCaptions(CaptionStyle newCaptions) {
-        return new StyleSheet(frames, newCaptions, grounds, mounts, texts, light, edges, cutMarks, language);
+        return new StyleSheet(frames, newCaptions, grounds, mounts, texts, light, edges, cutMarks, language, folio);
     }
 
     public StyleSheet withGrounds(Grounds newGrounds) {
-        return new StyleSheet(frames, captions, newGrounds, mounts, texts, light, edges, cutMarks, language);
+        return new StyleSheet(frames, captions, newGrounds, mounts, texts, light, edges, cutMarks, language, folio);
     }
 
     /** The papers of this name, if the piece has them. */
@@ -117,7 +120,7 @@ public record StyleSheet(
     }
 
     public StyleSheet withMounts(List<Mount> newMounts) {
-        return new StyleSheet(frames, captions, grounds, newMounts, texts, light, edges, cutMarks, language);
+        return new StyleSheet(frames, captions, grounds, newMounts, texts, light, edges, cutMarks, language, folio);
     }
 
     /** With these papers in the place of those of the same identity, or after the others. */
@@ -136,7 +139,7 @@ public record StyleSheet(
     }
 
     public StyleSheet withTexts(List<SharedText> newTexts) {
-        return new StyleSheet(frames, captions, grounds, mounts, newTexts, light, edges, cutMarks, language);
+        return new StyleSheet(frames, captions, grounds, mounts, newTexts, light, edges, cutMarks, language, folio);
     }
 
     /** With this style of words in the place of the one of the same identity, or after the others. */
@@ -150,18 +153,22 @@ public record StyleSheet(
     }
 
     public StyleSheet withLight(Light newLight) {
-        return new StyleSheet(frames, captions, grounds, mounts, texts, newLight, edges, cutMarks, language);
+        return new StyleSheet(frames, captions, grounds, mounts, texts, newLight, edges, cutMarks, language, folio);
     }
 
     public StyleSheet withEdges(EdgeRun newEdges) {
-        return new StyleSheet(frames, captions, grounds, mounts, texts, light, newEdges, cutMarks, language);
+        return new StyleSheet(frames, captions, grounds, mounts, texts, light, newEdges, cutMarks, language, folio);
     }
 
     public StyleSheet withCutMarks(CutMarks marks) {
-        return new StyleSheet(frames, captions, grounds, mounts, texts, light, edges, marks, language);
+        return new StyleSheet(frames, captions, grounds, mounts, texts, light, edges, marks, language, folio);
     }
 
     public StyleSheet withLanguage(Language newLanguage) {
-        return new StyleSheet(frames, captions, grounds, mounts, texts, light, edges, cutMarks, newLanguage);
+        return new StyleSheet(frames, captions, grounds, mounts, texts, light, edges, cutMarks, newLanguage, folio);
+    }
+
+    public StyleSheet withFolio(Optional<Folio> newFolio) {
+        return new StyleSheet(frames, captions, grounds, mounts, texts, light, edges, cutMarks, language, newFolio);
     }
 }

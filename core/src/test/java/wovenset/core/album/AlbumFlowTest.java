@@ -2,6 +2,13 @@ package wovenset.core.album;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static wovenset.core.album.Albums.FACTS;
+import static wovenset.core.album.Albums.after;
+import static wovenset.core.album.Albums.album;
+import static wovenset.core.album.Albums.chaptered;
+import static wovenset.core.album.Albums.flowed;
+import static wovenset.core.album.Albums.gathered;
+import static wovenset.core.album.Albums.numbers;
 import static wovenset.core.testing.Pieces.applied;
 import static wovenset.core.testing.Pieces.crop;
 import static wovenset.core.testing.Pieces.grid;
@@ -9,7 +16,6 @@ import static wovenset.core.testing.Pieces.mm;
 import static wovenset.core.testing.Pieces.photo;
 import static wovenset.core.testing.Pieces.piece;
 
-import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -29,78 +35,18 @@ import wovenset.core.arrange.space.PlacesOutcome;
 import wovenset.core.arrangement.Margins;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.ItemChange;
-import wovenset.core.edit.apply.Edits;
 import wovenset.core.item.Frame;
 import wovenset.core.item.FrameWords;
 import wovenset.core.item.Marks;
-import wovenset.core.photo.PhotoFacts;
-import wovenset.core.photo.PhotoId;
-import wovenset.core.photo.PhotoNotes;
-import wovenset.core.photo.PixelSize;
 import wovenset.core.piece.Album;
 import wovenset.core.piece.Chapter;
 import wovenset.core.piece.Entry;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 import wovenset.core.piece.PieceCopy;
-import wovenset.core.testing.Pieces;
 
 /** Photos that flow over pages, and the hand work that stays with them. */
 class AlbumFlowTest {
-    /** Photos of several proportions, taken in bursts with hours between them. */
-    private static final PhotoFacts FACTS = new PhotoFacts() {
-        @Override
-        public Optional<PixelSize> size(PhotoId photo) {
-            return Optional.of(new PixelSize(new int[] {4000, 6000, 9000, 8000}[Pieces.number(photo) % 4], 6000));
-        }
-
-        @Override
-        public Map<PhotoId, PhotoNotes> notes(UUID piece, List<PhotoId> photos) {
-            Map<PhotoId, PhotoNotes> notes = new HashMap<>();
-            LocalDateTime start = LocalDateTime.of(2026, 7, 1, 9, 0);
-            photos.forEach(photo -> {
-                int number = Pieces.number(photo);
-                LocalDateTime at =
-                        start.plusHours(5L * Math.floorDiv(number, 5)).plusSeconds(4L * number);
-                notes.put(photo, new PhotoNotes("", Optional.of(at), "", Optional.empty()));
-            });
-            return notes;
-        }
-    };
-
-    private static Album album(int least, int most) {
-        return new Album(least, most, false, Margins.all(mm(10)), mm(4), List.of());
-    }
-
-    private static Piece gathered(int photos) {
-        return after(
-                piece(grid(1, 1, 10, 5), 1),
-                new Edit.AddPhotos(
-                        IntStream.rangeClosed(1, photos).mapToObj(Pieces::photo).toList()));
-    }
-
-    private static Piece after(Piece piece, Edit... edits) {
-        Piece now = piece;
-        for (Edit edit : edits) {
-            now = new Edits(FACTS, UUID::randomUUID).apply(now, edit).piece();
-        }
-        return now;
-    }
-
-    private static Piece flowed(Piece piece, Album album) {
-        return after(piece, new Edit.FlowAlbum(album));
-    }
-
-    /** The photos' numbers, page by page. */
-    private static List<List<Integer>> numbers(Piece piece) {
-        return piece.pages().stream()
-                .map(page -> page.slotted().stream()
-                        .flatMap(frame -> piece.entryOf(page, frame).stream())
-                        .map(entry -> Pieces.number(entry.photo()))
-                        .toList())
-                .toList();
-    }
-
     @Property(tries = 60)
     void eachPhotoComesOnceInItsOrderAndTheLimitsAreKept(
             @ForAll @IntRange(min = 1, max = 90) int photos,
@@ -241,16 +187,6 @@ class AlbumFlowTest {
         assertThat(flowed(two, album(4, 4)).pages()).hasSize(3);
     }
 
-    private static Album chaptered(Piece piece, Album album, Object... photosAndTitles) {
-        List<Chapter> chapters = new ArrayList<>();
-        for (int i = 0; i < photosAndTitles.length; i += 2) {
-            int photo = (Integer) photosAndTitles[i];
-            UUID first = piece.entries().of(photo(photo)).orElseThrow().id();
-            chapters.add(new Chapter(new UUID(9, photo), (String) photosAndTitles[i + 1], first));
-        }
-        return album.withChapters(chapters);
-    }
-
     /** Each begins on a page of its own, with its title across it; a title written on the page counts. */
     @Test
     void chaptersBeginOnPagesOfTheirOwnAndKeepTheirTitles() {
@@ -282,8 +218,8 @@ class AlbumFlowTest {
     @Test
     void aCopiedPageTakesNothingFromTheAlbum() {
         Piece album = flowed(gathered(6), album(3, 3));
-        Piece copied =
-                flowed(after(album, new Edit.CopyPage(album.pages().get(0).id())), album(3, 3));
+        Piece copied = flowed(
+                after(album, new Edit.CopyPages(List.of(album.pages().get(0).id()))), album(3, 3));
         assertThat(numbers(copied)).containsExactly(List.of(1, 2, 3), List.of(1, 2, 3), List.of(4, 5, 6));
         Page first = album.pages().get(0);
         Page second = album.pages().get(1);
@@ -302,7 +238,7 @@ class AlbumFlowTest {
     @Test
     void marginsThatLeaveNothingAreRefused() {
         Piece gathered = gathered(3);
-        Album narrow = new Album(1, 3, false, Margins.all(mm(100)), mm(4), List.of());
+        Album narrow = new Album(1, 3, false, false, false, Margins.all(mm(100)), mm(4), List.of());
         assertThatThrownBy(() -> flowed(gathered, narrow)).hasMessageContaining("MARGINS_TAKE_ALL");
         Piece begun = flowed(gathered, album(1, 3));
         List<UUID> all = begun.entries().list().stream().map(Entry::id).toList();
@@ -348,7 +284,7 @@ class AlbumFlowTest {
                         page.id(),
                         List.of(marked.id()),
                         new ItemChange.SetMarks(new Marks(true, false, Marks.Turn.ANY, 0, false))));
-        Piece varied = flowed(wished, new Album(2, 5, true, Margins.all(mm(10)), mm(4), List.of()));
+        Piece varied = flowed(wished, new Album(2, 5, true, false, false, Margins.all(mm(10)), mm(4), List.of()));
         assertThat(numbers(varied)).contains(List.of(5));
         assertThat(numbers(varied).stream().filter(one -> one.size() == 1)).hasSize(1);
         Piece full = flowed(wished, album(4, 4));

@@ -46,7 +46,7 @@ class FoldedSheetsTest {
             UUID page = blank.pages().get(i).id();
             blank = applied(
                     blank,
-                    new Edit.SetGround(page, new Ground.Covered(new Paint.Solid(new Rgb(COLOURS.get(i))))),
+                    new Edit.SetGround(List.of(page), new Ground.Covered(new Paint.Solid(new Rgb(COLOURS.get(i))))),
                     new Edit.AddBox(page, new Paint.Solid(Rgb.INK)));
             Page covered = blank.page(page).orElseThrow();
             UUID box = ((Frame) covered.items().get(0)).id();

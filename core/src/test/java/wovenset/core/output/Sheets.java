@@ -179,7 +179,7 @@ final class Sheets {
         return applied(
                 piece,
                 new Edit.AddBox(page, new Paint.Gradient(new Rgb("#ffffff"), new Rgb("#d0c0a0"), 90)),
-                new Edit.SetGround(page, new Ground.Pictured(entry, mm(12), new Rgb("#ffffff"), 0.35)));
+                new Edit.SetGround(List.of(page), new Ground.Pictured(entry, mm(12), new Rgb("#ffffff"), 0.35)));
     }
 
     /** Each kind of finish that words have, alone and all together, straight and on a curve; and three columns. */

@@ -44,7 +44,8 @@ class GroundResolverTest {
 
     private static Piece pictured(Length softness, double strength) {
         return applied(
-                PHOTOS, new Edit.SetGround(PAGE, new Ground.Pictured(entry(PHOTOS, 2), softness, WHITE, strength)));
+                PHOTOS,
+                new Edit.SetGround(List.of(PAGE), new Ground.Pictured(entry(PHOTOS, 2), softness, WHITE, strength)));
     }
 
     private static Piece bare(Piece piece) {
@@ -127,7 +128,8 @@ class GroundResolverTest {
         Piece without = applied(pictured(mm(9), 0.4), new Edit.RemoveEntries(List.of(entry(PHOTOS, 2))));
         assertThat(first(without).ground()).isEqualTo(new Ground.Common());
         assertThatThrownBy(() -> applied(
-                        without, new Edit.SetGround(PAGE, new Ground.Pictured(entry(PHOTOS, 2), mm(1), WHITE, 0))))
+                        without,
+                        new Edit.SetGround(List.of(PAGE), new Ground.Pictured(entry(PHOTOS, 2), mm(1), WHITE, 0))))
                 .isInstanceOf(EditRefusedException.class);
     }
 
@@ -169,7 +171,7 @@ class GroundResolverTest {
                 .isNotEqualTo(dark);
         Piece same = applied(right, new Edit.SetCommonGround(dark, Grounds.Side.LEFT));
         assertThat(same.styles().grounds()).isEqualTo(Grounds.of(dark));
-        Piece moved = applied(left, new Edit.MovePage(PAGE, 1));
+        Piece moved = applied(left, new Edit.MovePages(List.of(PAGE), 1));
         assertThat(new SceneResolver(facts())
                         .resolve(moved, moved.pages().get(1))
                         .ground()

@@ -56,6 +56,7 @@ import wovenset.core.style.Corners;
 import wovenset.core.style.Course;
 import wovenset.core.style.CutMarks;
 import wovenset.core.style.EdgeRun;
+import wovenset.core.style.Folio;
 import wovenset.core.style.FrameStyle;
 import wovenset.core.style.Ground;
 import wovenset.core.style.Grounds;
@@ -153,7 +154,8 @@ public final class RandomPieces {
                         other.items(),
                         other.guides(),
                         other.pictures(),
-                        other.flow());
+                        other.flow(),
+                        other.numbered());
             case 2 -> page.withGuides(other.guides());
             case 3 -> page.mapItems(item -> random.nextBoolean() ? item : item.withLook(look()));
             default -> page.withItems(shuffled(page.items()));
@@ -210,7 +212,19 @@ public final class RandomPieces {
                 new Light(turn()),
                 new EdgeRun(any(EdgeRun.Kind.values()), colour()),
                 any(CutMarks.values()),
-                any(Language.values()));
+                any(Language.values()),
+                random.nextBoolean() ? Optional.empty() : Optional.of(folio()));
+    }
+
+    private Folio folio() {
+        return new Folio(
+                any(Folio.Place.values()),
+                any(Folio.Running.values()),
+                "Alegreya",
+                4 + random.nextInt(40) / 3.0,
+                colour(),
+                length(0, 20),
+                random.nextInt(9) - 2);
     }
 
     private Optional<OwnTable> table() {
@@ -226,6 +240,8 @@ public final class RandomPieces {
                 : Optional.of(new Album(
                         least,
                         least + random.nextInt(10 - least),
+                        random.nextBoolean(),
+                        random.nextBoolean(),
                         random.nextBoolean(),
                         Margins.all(length(0, 20)),
                         length(0, 9),
@@ -257,7 +273,8 @@ public final class RandomPieces {
         }
         items.addAll(times(0, 3, () -> frame(new Placement.Free(box(), turn()), styles, entries, pictures)));
         return new Page(id(), ground(entries), arrangement, grouped(items), times(0, 3, this::guide), pictures)
-                .withFlow(any(Page.Flow.values()));
+                .withFlow(any(Page.Flow.values()))
+                .withNumbered(random.nextBoolean());
     }
 
     /** Some of the items in groups, and groups in groups. */

@@ -7,9 +7,11 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import wovenset.core.album.Chapters;
 import wovenset.core.album.FlowChange;
+import wovenset.core.album.PageFinder;
 import wovenset.core.edit.Edit;
 import wovenset.core.photo.PhotoFacts;
 import wovenset.core.piece.Album;
@@ -34,6 +36,12 @@ class AlbumController {
     @GetMapping("/chapters")
     List<Chapter> chapters(@PathVariable("piece") UUID piece) {
         return Chapters.proposed(pieces.get(piece).piece(), facts, UUID::randomUUID);
+    }
+
+    /** The pages on which a text is found, in reading order. */
+    @GetMapping("/found")
+    List<UUID> found(@PathVariable("piece") UUID piece, @RequestParam("text") String text) {
+        return PageFinder.find(pieces.get(piece).piece(), text, facts);
     }
 
     record FlowRequest(Album album) {}

@@ -140,6 +140,8 @@ class DemoLoader implements ApplicationRunner {
                 wished.least(),
                 wished.most(),
                 wished.singles(),
+                wished.openings(),
+                wished.onRight(),
                 Margins.all(length(demo.margin())),
                 length(wished.gap()),
                 chapters)));

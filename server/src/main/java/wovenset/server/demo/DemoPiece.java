@@ -33,7 +33,8 @@ record DemoPiece(
      *
      * @param titles of the chapters, in their order
      */
-    record DemoAlbum(int least, int most, boolean singles, String gap, List<String> titles) {}
+    record DemoAlbum(
+            int least, int most, boolean singles, boolean openings, boolean onRight, String gap, List<String> titles) {}
 
     /**
      * @param material of the ground, in the page's colour and a second one; null for the colour alone

@@ -4,7 +4,6 @@ import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -28,13 +27,10 @@ import wovenset.core.measure.Format;
 import wovenset.core.measure.Length;
 import wovenset.core.photo.PhotoFacts;
 import wovenset.core.photo.PhotoId;
-import wovenset.core.piece.Entry;
-import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 import wovenset.core.piece.PieceCopy;
 import wovenset.core.said.Reason;
 import wovenset.core.said.Said;
-import wovenset.core.style.Grounds;
 import wovenset.server.recent.Recent;
 import wovenset.server.shelf.DeletedPieceRepository;
 import wovenset.server.shelf.PieceKind;
@@ -275,50 +271,11 @@ public class PieceService {
         if (step.delta().isEmpty() && step.journalAt() == stored.journalAt()) {
             return new Change(stored, stored, step.delta(), Set.of(), step.name());
         }
-        Set<UUID> stale = stale(stored.piece(), step);
+        Set<UUID> stale = StalePages.of(stored.piece(), step.piece(), step.delta());
         StoredPiece after = repository.update(
                 stored, step.piece(), step.delta(), stale, new PieceRepository.Signed(step.journalAt(), window, now()));
         tellOthers(id, after.revision(), window);
         return new Change(stored, after, step.delta(), stale, step.name());
-    }
-
-    /**
-     * Pages that look different and are not changed themselves: they show an entry whose words or subject changed, or came to lie on the
-     * other side where left and right pages differ.
-     */
-    private static Set<UUID> stale(Piece before, Step step) {
-        Set<UUID> entries = new HashSet<>();
-        step.delta().entries().forEach(change -> {
-            if (change.before().isPresent()) {
-                change.after().map(Entry::id).ifPresent(entries::add);
-            }
-        });
-        Set<UUID> stale = new HashSet<>();
-        if (!entries.isEmpty()) {
-            Set<UUID> changed = new HashSet<>();
-            step.delta().pages().forEach(page -> changed.add(page.pageId()));
-            for (Page page : step.piece().pages()) {
-                boolean shows = !changed.contains(page.id())
-                        && page.frames().stream().anyMatch(frame -> step.piece()
-                                .entryOf(page, frame)
-                                .filter(entry -> entries.contains(entry.id()))
-                                .isPresent());
-                if (shows) {
-                    stale.add(page.id());
-                }
-            }
-        }
-        Grounds grounds = step.piece().styles().grounds();
-        if (step.delta().pageOrder().isPresent() && !grounds.areAlike()) {
-            for (int i = 0; i < step.piece().pages().size(); i++) {
-                Page page = step.piece().pages().get(i);
-                int was = before.indexOf(page.id());
-                if (was >= 0 && Grounds.Side.of(was) != Grounds.Side.of(i)) {
-                    stale.add(page.id());
-                }
-            }
-        }
-        return stale;
     }
 
     private void tellOthers(UUID id, long revision, @Nullable String window) {

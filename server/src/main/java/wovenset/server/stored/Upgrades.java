@@ -138,6 +138,7 @@ public final class Upgrades {
         }
         if (tree instanceof ObjectNode object && object.has("arrangement") && object.has("guides")) {
             object.put("flow", "BY_HAND");
+            object.put("numbered", true);
         }
         tree.forEach(Upgrades::tablesAndAlbums);
         return tree;

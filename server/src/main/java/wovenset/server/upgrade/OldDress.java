@@ -1,6 +1,7 @@
 package wovenset.server.upgrade;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import tools.jackson.databind.JsonNode;
 import wovenset.core.ink.Paint;
@@ -57,7 +58,8 @@ public record OldDress(
                 Light.USUAL,
                 EdgeRun.CONTINUED,
                 CutMarks.NONE,
-                Language.ENGLISH);
+                Language.ENGLISH,
+                Optional.empty());
     }
 
     /** To the last digit as version 4 reckoned it: what follows from it by chance must come out the same. */

@@ -38,7 +38,7 @@ class MakeApiTest {
                 .json();
         String page = api.piece(id).path("pages").get(0).path("id").asString();
         for (int i = 1; i < pages; i++) {
-            now = api.edit(id, now.path("revision").asLong(), "copyPage", "pageId", page)
+            now = api.edit(id, now.path("revision").asLong(), "copyPages", "pageIds", List.of(page))
                     .json();
         }
         return id;

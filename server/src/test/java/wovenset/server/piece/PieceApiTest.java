@@ -96,7 +96,7 @@ class PieceApiTest {
         String first = page(api.piece(piece));
         api.bring(piece, Map.of("a.jpg", TestPhotos.jpeg(90, 60, 112)));
         edit(piece, "addPage", "afterPageId", first);
-        edit(piece, "movePage", "pageId", first, "index", 1);
+        edit(piece, "movePages", "pageIds", List.of(first), "index", 1);
         JsonNode onShelf = onShelf(piece);
         assertThat(onShelf.path("pages").asInt()).isEqualTo(2);
         assertThat(onShelf.path("photos").asInt()).isEqualTo(1);
@@ -142,7 +142,7 @@ class PieceApiTest {
         String piece = id(api.startPiece("Long", 300, 200));
         String first = page(api.piece(piece));
         for (int i = 0; i < 30; i++) {
-            edit(piece, "copyPage", "pageId", first);
+            edit(piece, "copyPages", "pageIds", List.of(first));
         }
         JsonNode page = api.page(piece, first).path("page");
         String frame = page.path("items").get(0).path("id").asString();
@@ -294,9 +294,9 @@ class PieceApiTest {
         List<Object[]> edits = List.of(
                 new Object[] {"renamePiece", "name", "Renamed"},
                 new Object[] {"addPage", "afterPageId", page},
-                new Object[] {"movePage", "pageId", page, "index", 1},
+                new Object[] {"movePages", "pageIds", List.of(page), "index", 1},
                 new Object[] {"releasePage", "pageId", page},
-                new Object[] {"deletePage", "pageId", page},
+                new Object[] {"deletePages", "pageIds", List.of(page)},
                 new Object[] {"setFormat", "format", format(200_000, 250_000)});
         for (Object[] edit : edits) {
             edit(piece, (String) edit[0], Arrays.copyOfRange(edit, 1, edit.length));

@@ -156,8 +156,8 @@ class SceneApiTest {
         assertThat(api.get(path + (look - 1)).header("Cache-Control")).contains("no-store");
         edit(
                 "setGround",
-                "pageId",
-                page(),
+                "pageIds",
+                List.of(page()),
                 "ground",
                 Map.of("kind", "covered", "paint", Map.of("kind", "solid", "colour", "#101830")));
         assertThat(api.page(piece, 0).path("look").asLong()).isGreaterThan(look);

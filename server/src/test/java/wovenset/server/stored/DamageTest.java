@@ -68,10 +68,10 @@ class DamageTest {
         assertThat(pages.get(1).has("damaged")).isFalse();
         String other = pages.get(1).path("id").asString();
         Map<String, Object> ground = Map.of("kind", "covered", "paint", Map.of("kind", "solid", "colour", "#101830"));
-        assertThat(api.edit(piece, 2, "setGround", "pageId", other, "ground", ground)
+        assertThat(api.edit(piece, 2, "setGround", "pageIds", List.of(other), "ground", ground)
                         .status())
                 .isEqualTo(200);
-        Api.Answer refused = api.edit(piece, 3, "setGround", "pageId", page, "ground", ground);
+        Api.Answer refused = api.edit(piece, 3, "setGround", "pageIds", List.of(page), "ground", ground);
         assertThat(refused.json().path("code").asString()).isEqualTo(Reason.PAGE_DAMAGED.code());
         assertThat(content(page)).as("nothing was written over it").isEqualTo(whole.substring(0, whole.length() / 2));
         sql("UPDATE page SET content = ? WHERE id = ?", whole, page);

@@ -116,7 +116,7 @@ class DocumentsTest {
 
     private static String tablesAndAlbums(String version9) {
         return version9.replaceAll("\"caption\":\"[^\"]*\"", "$0,\"cells\":[],\"aside\":false")
-                .replaceAll("\"guides\":\\[[^\\]]*]", "$0,\"flow\":\"BY_HAND\"");
+                .replaceAll("\"guides\":\\[[^\\]]*]", "$0,\"flow\":\"BY_HAND\",\"numbered\":true");
     }
 
     private static String wordsBeside(String version8) {

@@ -1,21 +1,27 @@
 package wovenset.core.edit.apply;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
 import wovenset.core.album.AlbumFlow;
+import wovenset.core.album.PageOrder;
 import wovenset.core.arrangement.Margins;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.EditRefusedException;
 import wovenset.core.edit.Outcome;
 import wovenset.core.edit.slots.Named;
 import wovenset.core.edit.slots.NewPages;
+import wovenset.core.item.Frame;
 import wovenset.core.measure.Format;
 import wovenset.core.measure.Length;
 import wovenset.core.photo.PhotoFacts;
+import wovenset.core.piece.Album;
+import wovenset.core.piece.Chapter;
 import wovenset.core.piece.Entries;
+import wovenset.core.piece.Entry;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 import wovenset.core.said.Doing;
@@ -35,6 +41,8 @@ final class AlbumEdits {
         handlers.on(Edit.FlowAlbum.class, this::flow);
         handlers.on(Edit.PinPages.class, AlbumEdits::pin);
         handlers.on(Edit.SetAside.class, this::setAside);
+        handlers.on(Edit.MoveEntries.class, this::moveEntries);
+        handlers.on(Edit.MoveChapter.class, this::moveChapter);
     }
 
     private Outcome flow(Piece piece, Edit.FlowAlbum edit) {
@@ -64,11 +72,44 @@ final class AlbumEdits {
         }
     }
 
+    private Outcome moveEntries(Piece piece, Edit.MoveEntries edit) {
+        Set<UUID> wanted = Set.copyOf(edit.entryIds());
+        edit.entryIds().forEach(id -> EntryEdits.checkedEntry(piece, id));
+        int last = piece.entries().size() - wanted.size();
+        if (edit.index() < 0 || edit.index() > last) {
+            throw EditRefusedException.of("index", Reason.PHOTO_PLACE, last + 1);
+        }
+        List<UUID> inOrder = piece.entries().list().stream()
+                .map(Entry::id)
+                .filter(wanted::contains)
+                .toList();
+        return Outcome.of(flowedAnew(PageOrder.moved(piece, inOrder, edit.index())), Doing.MOVE_PHOTOS, inOrder.size());
+    }
+
+    private Outcome moveChapter(Piece piece, Edit.MoveChapter edit) {
+        Album album = piece.album().orElseThrow(() -> EditRefusedException.of("chapterId", Reason.NO_CHAPTER));
+        Chapter chapter = album.chapter(edit.chapterId())
+                .orElseThrow(() -> EditRefusedException.of("chapterId", Reason.NO_CHAPTER));
+        if (edit.index() < 0 || edit.index() >= album.chapters().size()) {
+            throw EditRefusedException.of(
+                    "index", Reason.CHAPTER_PLACE, album.chapters().size());
+        }
+        return Outcome.of(flowedAnew(PageOrder.moved(piece, album, chapter, edit.index())), Doing.MOVE_CHAPTER);
+    }
+
+    /** As it is where no photos flow. */
+    private Piece flowedAnew(Piece piece) {
+        return piece.album()
+                .filter(album -> AlbumFlow.hasPhotos(piece, facts))
+                .map(album -> AlbumFlow.flowed(piece, album, facts, ids))
+                .orElse(piece);
+    }
+
     private static Outcome pin(Piece piece, Edit.PinPages edit) {
         Piece pinned = piece;
         for (UUID id : edit.pageIds()) {
             Page page = Named.page(piece, id);
-            if (page.flow() == Page.Flow.BY_HAND) {
+            if (page.flow() == Page.Flow.BY_HAND || page.flow() == Page.Flow.OPENING) {
                 throw EditRefusedException.of("pageIds", Reason.PAGE_NOT_FLOWED);
             }
             pinned = pinned.mapPage(id, one -> one.withFlow(edit.pinned() ? Page.Flow.PINNED : Page.Flow.FLOWED));
@@ -96,6 +137,16 @@ final class AlbumEdits {
         return piece.withEntries(Entries.of(piece.entries().list().stream()
                 .map(entry -> which.contains(entry.id()) ? entry.withAside(aside) : entry)
                 .toList()));
+    }
+
+    /** Chapters whose titles are deleted on the page have none: they would come back when the album flows. */
+    static Piece untitled(Piece piece, List<Frame> deleted) {
+        Set<UUID> gone = new HashSet<>();
+        deleted.forEach(frame -> gone.add(frame.id()));
+        return piece.withAlbum(piece.album()
+                .map(album -> album.withChapters(album.chapters().stream()
+                        .map(chapter -> gone.contains(chapter.id()) ? chapter.withTitle("") : chapter)
+                        .toList())));
     }
 
     /** The piece whose flowed pages show these photos no longer, without holes. */

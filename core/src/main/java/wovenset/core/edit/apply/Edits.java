@@ -29,7 +29,7 @@ public final class Edits {
         new TableEdits(facts).register(handlers);
         AlbumEdits albums = new AlbumEdits(facts, ids);
         albums.register(handlers);
-        new PageEdits(ids).register(handlers);
+        new PageEdits(facts, ids).register(handlers);
         new GridEdits(ids).register(handlers);
         new ArrangeEdits(facts, ids).register(handlers);
         new PatternEdits(facts, ids).register(handlers);

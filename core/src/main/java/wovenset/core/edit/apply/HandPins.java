@@ -14,6 +14,8 @@ final class HandPins {
         boolean ofTheFlow = edit instanceof Edit.FlowAlbum
                 || edit instanceof Edit.PinPages
                 || edit instanceof Edit.SetAside
+                || edit instanceof Edit.MoveEntries
+                || edit instanceof Edit.MoveChapter
                 || edit instanceof Edit.EmptyFrame
                 || edit instanceof Edit.RemoveEntries
                 // Every page follows these alike.

@@ -62,7 +62,9 @@ final class ItemEdits {
         handlers.on(Edit.RemoveItems.class, (piece, edit) -> {
             Page page = Named.page(piece, edit.pageId());
             List<Frame> frames = Named.frames(page, edit.itemIds());
-            return Outcome.of(piece, new Slots(piece, facts, ids).without(page, frames), Doing.DELETE, frames.size());
+            Page without = new Slots(piece, facts, ids).without(page, frames);
+            Piece untitled = AlbumEdits.untitled(piece, frames);
+            return Outcome.of(untitled, without, Doing.DELETE, frames.size());
         });
         handlers.on(Edit.RestackItems.class, ItemEdits::restack);
         handlers.on(Edit.GroupItems.class, this::group);

@@ -86,7 +86,8 @@ final class LetterEdits {
                 left,
                 page.guides(),
                 page.pictures(),
-                page.flow());
+                page.flow(),
+                page.numbered());
     }
 
     private static List<LetterRow.Letter> letters(Edit.AddLetters edit) {

@@ -1,14 +1,20 @@
 package wovenset.core.edit.apply;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
+import wovenset.core.album.PageOrder;
+import wovenset.core.arrangement.Margins;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.EditRefusedException;
 import wovenset.core.edit.Outcome;
 import wovenset.core.edit.slots.Named;
 import wovenset.core.edit.slots.NewPages;
+import wovenset.core.edit.slots.WordsPages;
+import wovenset.core.photo.PhotoFacts;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 import wovenset.core.said.Doing;
@@ -19,9 +25,11 @@ import wovenset.core.style.Ground;
 final class PageEdits {
     private static final int MOST_GUIDES = 100;
 
+    private final PhotoFacts facts;
     private final Supplier<UUID> ids;
 
-    PageEdits(Supplier<UUID> ids) {
+    PageEdits(PhotoFacts facts, Supplier<UUID> ids) {
+        this.facts = facts;
         this.ids = ids;
     }
 
@@ -30,51 +38,104 @@ final class PageEdits {
             Page neighbour = Named.page(piece, edit.afterPageId());
             return insert(piece, piece.indexOf(neighbour.id()) + 1, NewPages.emptyLike(neighbour, ids), Doing.ADD_PAGE);
         });
-        handlers.on(Edit.CopyPage.class, (piece, edit) -> {
-            Page source = Named.page(piece, edit.pageId());
-            return insert(piece, piece.indexOf(source.id()) + 1, NewPages.copied(source, ids), Doing.COPY_PAGE);
-        });
-        handlers.on(Edit.DeletePage.class, (piece, edit) -> delete(piece, edit.pageId()));
-        handlers.on(Edit.MovePage.class, PageEdits::move);
+        handlers.on(Edit.AddWordsPage.class, this::addWordsPage);
+        handlers.on(Edit.NumberPages.class, PageEdits::number);
+        handlers.on(Edit.CopyPages.class, this::copy);
+        handlers.on(Edit.DeletePages.class, PageEdits::delete);
+        handlers.on(Edit.MovePages.class, PageEdits::move);
         handlers.on(Edit.SetGuides.class, PageEdits::guides);
-        handlers.on(Edit.SetGround.class, (piece, edit) -> {
-            Page page = Named.page(piece, edit.pageId());
-            if (edit.ground() instanceof Ground.Pictured pictured) {
-                EntryEdits.checkedEntry(piece, pictured.entry());
-            }
-            return Outcome.of(piece, page.withGround(edit.ground()), Doing.SET_GROUND);
-        });
+        handlers.on(Edit.SetGround.class, PageEdits::ground);
     }
 
     private static Outcome insert(Piece piece, int index, Page page, Doing doing) {
-        if (piece.pages().size() >= Piece.MOST_PAGES) {
+        return Outcome.of(inserted(piece, index, List.of(page)), doing);
+    }
+
+    private static Piece inserted(Piece piece, int index, List<Page> more) {
+        if (piece.pages().size() + more.size() > Piece.MOST_PAGES) {
             throw EditRefusedException.of("pages", Reason.TOO_MANY_PAGES, Piece.MOST_PAGES);
         }
         List<Page> pages = new ArrayList<>(piece.pages());
-        pages.add(index, page);
-        return Outcome.of(piece.withPages(pages), doing);
+        pages.addAll(index, more);
+        return piece.withPages(pages);
     }
 
-    private static Outcome delete(Piece piece, UUID pageId) {
-        Named.page(piece, pageId);
-        if (piece.pages().size() == 1) {
-            throw EditRefusedException.of("pageId", Reason.LAST_PAGE);
+    /** These pages in reading order, each once. */
+    static List<Page> chosen(Piece piece, List<UUID> ids) {
+        Set<UUID> wanted = new HashSet<>();
+        ids.forEach(id -> wanted.add(Named.page(piece, id).id()));
+        if (wanted.isEmpty()) {
+            throw EditRefusedException.of("pageIds", Reason.CHOOSE_PAGES);
         }
-        List<Page> kept =
-                piece.pages().stream().filter(page -> !page.id().equals(pageId)).toList();
-        return Outcome.of(piece.withPages(kept), Doing.DELETE_PAGE);
+        return piece.pages().stream().filter(page -> wanted.contains(page.id())).toList();
     }
 
-    private static Outcome move(Piece piece, Edit.MovePage edit) {
-        Page page = Named.page(piece, edit.pageId());
-        if (edit.index() < 0 || edit.index() >= piece.pages().size()) {
-            throw EditRefusedException.of(
-                    "index", Reason.PAGE_PLACE, piece.pages().size());
+    private Outcome copy(Piece piece, Edit.CopyPages edit) {
+        List<Page> sources = chosen(piece, edit.pageIds());
+        int last = piece.indexOf(sources.get(sources.size() - 1).id());
+        List<Page> copies =
+                sources.stream().map(page -> NewPages.copied(page, ids)).toList();
+        return Outcome.of(inserted(piece, last + 1, copies), Doing.COPY_PAGE, copies.size());
+    }
+
+    private static Outcome ground(Piece piece, Edit.SetGround edit) {
+        if (edit.ground() instanceof Ground.Pictured pictured) {
+            EntryEdits.checkedEntry(piece, pictured.entry());
+        }
+        Piece grounded = piece;
+        for (Page page : chosen(piece, edit.pageIds())) {
+            grounded = grounded.mapPage(page.id(), one -> one.withGround(edit.ground()));
+        }
+        return Outcome.of(grounded, Doing.SET_GROUND);
+    }
+
+    private static Outcome delete(Piece piece, Edit.DeletePages edit) {
+        List<Page> out = chosen(piece, edit.pageIds());
+        if (out.size() == piece.pages().size()) {
+            throw EditRefusedException.of("pageIds", Reason.LAST_PAGE);
+        }
+        List<Page> kept = new ArrayList<>(piece.pages());
+        kept.removeAll(out);
+        return Outcome.of(piece.withPages(kept), Doing.DELETE_PAGE, out.size());
+    }
+
+    private Outcome addWordsPage(Piece piece, Edit.AddWordsPage edit) {
+        int at = edit.afterPageId()
+                .map(id -> piece.indexOf(Named.page(piece, id).id()) + 1)
+                .orElse(0);
+        Margins margins = piece.pages().get(Math.max(0, at - 1)).arrangement().margins();
+        return insert(
+                piece,
+                at,
+                WordsPages.of(piece, edit, margins, facts, ids),
+                switch (edit.what()) {
+                    case TITLE -> Doing.ADD_TITLE_PAGE;
+                    case TEXT -> Doing.ADD_TEXT_PAGE;
+                    case IMPRINT -> Doing.ADD_IMPRINT;
+                });
+    }
+
+    private static Outcome number(Piece piece, Edit.NumberPages edit) {
+        Piece numbered = piece;
+        for (Page page : chosen(piece, edit.pageIds())) {
+            numbered = numbered.mapPage(page.id(), one -> one.withNumbered(edit.numbered()));
+        }
+        return Outcome.of(
+                numbered,
+                edit.numbered() ? Doing.NUMBER_PAGES : Doing.UNNUMBER_PAGES,
+                edit.pageIds().size());
+    }
+
+    private static Outcome move(Piece piece, Edit.MovePages edit) {
+        List<Page> moved = chosen(piece, edit.pageIds());
+        int last = piece.pages().size() - moved.size();
+        if (edit.index() < 0 || edit.index() > last) {
+            throw EditRefusedException.of("index", Reason.PAGE_PLACE, last + 1);
         }
         List<Page> pages = new ArrayList<>(piece.pages());
-        pages.remove(page);
-        pages.add(edit.index(), page);
-        return Outcome.of(piece.withPages(pages), Doing.MOVE_PAGE);
+        pages.removeAll(moved);
+        pages.addAll(edit.index(), moved);
+        return Outcome.of(PageOrder.followed(piece.withPages(pages), moved), Doing.MOVE_PAGE, moved.size());
     }
 
     private static Outcome guides(Piece piece, Edit.SetGuides edit) {

@@ -41,6 +41,10 @@ final class PieceEdits {
                 (piece, edit) ->
                         Outcome.of(piece.withStyles(piece.styles().withCutMarks(edit.marks())), Doing.SET_CUT_MARKS));
         handlers.on(Edit.SetLight.class, (piece, edit) -> Outcome.of(withLight(piece, edit.light()), Doing.SET_LIGHT));
+        handlers.on(Edit.SetFolio.class, (piece, edit) -> {
+            edit.folio().ifPresent(folio -> checkTypeface(folio.typeface()));
+            return Outcome.of(piece.withStyles(piece.styles().withFolio(edit.folio())), Doing.SET_FOLIO);
+        });
         handlers.on(
                 Edit.SetCommonGround.class,
                 (piece, edit) -> Outcome.of(
@@ -53,10 +57,14 @@ final class PieceEdits {
         return piece.withStyles(piece.styles().withLight(light));
     }
 
-    static Piece withCaptions(Piece piece, CaptionStyle captions) {
-        if (!Typefaces.names().contains(captions.typeface())) {
+    private static void checkTypeface(String typeface) {
+        if (!Typefaces.names().contains(typeface)) {
             throw EditRefusedException.of("typeface", Reason.TYPEFACE, String.join(", ", Typefaces.names()));
         }
+    }
+
+    static Piece withCaptions(Piece piece, CaptionStyle captions) {
+        checkTypeface(captions.typeface());
         return piece.withStyles(piece.styles().withCaptions(captions));
     }
 

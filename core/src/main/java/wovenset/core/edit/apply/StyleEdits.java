@@ -27,6 +27,7 @@ final class StyleEdits {
         handlers.on(Edit.DressAll.class, StyleEdits::dressAll);
         handlers.on(Edit.RemoveFrameStyle.class, StyleEdits::remove);
         handlers.on(Edit.WearEverywhere.class, StyleEdits::wearEverywhere);
+        handlers.on(Edit.WearOnPages.class, StyleEdits::wearOnPages);
         handlers.on(
                 Edit.WearTheme.class,
                 (piece, edit) -> Outcome.of(
@@ -103,6 +104,15 @@ final class StyleEdits {
         Piece dressed = piece.mapPages(dressing(style.id(), Frame::isForPhotos));
         return Outcome.of(
                 dressed.withStyles(piece.styles().withUsual(style.id())), Doing.WEAR_EVERYWHERE, style.name());
+    }
+
+    private static Outcome wearOnPages(Piece piece, Edit.WearOnPages edit) {
+        FrameStyle style = named(piece, edit.style());
+        Piece dressed = piece;
+        for (Page page : PageEdits.chosen(piece, edit.pageIds())) {
+            dressed = dressed.mapPage(page.id(), dressing(style.id(), Frame::isForPhotos));
+        }
+        return Outcome.of(dressed, Doing.DRESS_PAGES, edit.pageIds().size());
     }
 
     /** The page with these frames in a style; the same one if they wear it. */

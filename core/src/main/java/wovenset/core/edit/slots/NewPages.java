@@ -51,7 +51,13 @@ public final class NewPages {
             copies.add(new SharedPicture(id, picture.entry(), picture.box()));
         }
         Page renamed = new Page(
-                ids.get(), page.ground(), page.arrangement(), Items.renamed(page.items(), ids), page.guides(), copies);
+                        ids.get(),
+                        page.ground(),
+                        page.arrangement(),
+                        Items.renamed(page.items(), ids),
+                        page.guides(),
+                        copies)
+                .withNumbered(page.numbered());
         return pictures.isEmpty()
                 ? renamed
                 : renamed.mapFrames(frame -> frame.fill() instanceof Fill.Through through

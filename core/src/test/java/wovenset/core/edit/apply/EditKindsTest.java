@@ -45,6 +45,7 @@ import wovenset.core.style.CaptionStyle;
 import wovenset.core.style.Corners;
 import wovenset.core.style.CutMarks;
 import wovenset.core.style.EdgeRun;
+import wovenset.core.style.Folio;
 import wovenset.core.style.Ground;
 import wovenset.core.style.Language;
 import wovenset.core.style.Light;
@@ -98,11 +99,17 @@ class EditKindsTest {
                 new Edit.FlowEntries(),
                 new Edit.LayPrints(PAGE, List.of(new Edit.PrintWish(entry(PIECE, 1), mm(50), mm(50), 1)), mm(4)),
                 new Edit.AddPage(PAGE),
-                new Edit.CopyPage(PAGE),
-                new Edit.DeletePage(PAGE),
-                new Edit.MovePage(PAGE, 1),
+                new Edit.AddWordsPage(Edit.AddWordsPage.What.IMPRINT, Optional.of(PAGE), "w"),
+                new Edit.NumberPages(List.of(PAGE), false),
+                new Edit.WearOnPages(List.of(PAGE), styles.usual().id()),
+                new Edit.MoveEntries(List.of(entry(PIECE, 3)), 0),
+                new Edit.SetFolio(Optional.of(
+                        new Folio(Folio.Place.FOOT_OUTER, Folio.Running.PIECE, "Alegreya", 9, Rgb.INK, mm(6), 1))),
+                new Edit.CopyPages(List.of(PAGE)),
+                new Edit.DeletePages(List.of(PAGE)),
+                new Edit.MovePages(List.of(PAGE), 1),
                 new Edit.SetGuides(PAGE, List.of(new Guide(Guide.Direction.UPRIGHT, mm(50)))),
-                new Edit.SetGround(PAGE, new Ground.Covered(new Paint.Solid(new Rgb("#101830")))),
+                new Edit.SetGround(List.of(PAGE), new Ground.Covered(new Paint.Solid(new Rgb("#101830")))),
                 new Edit.SetGrid(PAGE, grid(2, 2, 10, 5), Edit.Reflow.ASK),
                 new Edit.SetGridOfAll(grid(3, 1, 10, 5), Edit.Reflow.ASK),
                 new Edit.Arrange(PAGE, first(cut(PIECE, "(p[pp])", true)).arrangement(), FRAMES),
@@ -162,9 +169,11 @@ class EditKindsTest {
                                         Edit.FollowText.class,
                                         Edit.SetText.class,
                                         Edit.RemoveText.class,
-                                        // Tried in AlbumEditsTest: they need an album, or photos that wait.
+                                        // Tried in AlbumFlowTest and ChapterPagesTest: they need an album, or photos
+                                        // that wait.
                                         Edit.FlowAlbum.class,
                                         Edit.PinPages.class,
+                                        Edit.MoveChapter.class,
                                         // Tried in TableEditsTest: it needs a table.
                                         Edit.WriteRow.class,
                                         // Tried in MountEditsTest: they need papers.

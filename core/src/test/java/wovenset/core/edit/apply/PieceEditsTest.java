@@ -127,20 +127,20 @@ class PieceEditsTest {
         UUID a = first(before).id();
         UUID b = before.pages().get(1).id();
         assertThat(shown(applied(before, new Edit.AddPage(a)))).containsExactly(1, 0, 0, 0, 0, 0);
-        Piece copied = applied(before, new Edit.CopyPage(a));
+        Piece copied = applied(before, new Edit.CopyPages(List.of(a)));
         assertThat(shown(copied)).containsExactly(1, 0, 1, 0, 0, 0);
         assertThat(copied.pages())
                 .flatExtracting(Page::frames)
                 .extracting(Frame::id)
                 .doesNotHaveDuplicates();
-        assertThat(applied(before, new Edit.MovePage(b, 0)).pages())
+        assertThat(applied(before, new Edit.MovePages(List.of(b), 0)).pages())
                 .extracting(Page::id)
                 .containsExactly(b, a);
-        Piece alone = applied(before, new Edit.DeletePage(a));
+        Piece alone = applied(before, new Edit.DeletePages(List.of(a)));
         assertThat(alone.pages()).extracting(Page::id).containsExactly(b);
-        checkRefused(before, new Edit.MovePage(b, 2), "index", Reason.PAGE_PLACE, 2);
-        checkRefused(alone, new Edit.DeletePage(b), "pageId", Reason.LAST_PAGE);
-        checkRefused(before, new Edit.CopyPage(STRANGER), "pageId", Reason.PAGE_GONE);
+        checkRefused(before, new Edit.MovePages(List.of(b), 2), "index", Reason.PAGE_PLACE, 2);
+        checkRefused(alone, new Edit.DeletePages(List.of(b)), "pageIds", Reason.LAST_PAGE);
+        checkRefused(before, new Edit.CopyPages(List.of(STRANGER)), "pageId", Reason.PAGE_GONE);
     }
 
     @Test
@@ -150,7 +150,7 @@ class PieceEditsTest {
         Guide guide = new Guide(Guide.Direction.UPRIGHT, mm(50));
         Piece changed = applied(
                 piece,
-                new Edit.SetGround(first(piece).id(), night),
+                new Edit.SetGround(List.of(first(piece).id()), night),
                 new Edit.SetGuides(first(piece).id(), List.of(guide)));
         assertThat(changed.pages()).extracting(Page::ground).containsExactly(night, new Ground.Common());
         assertThat(first(changed).guides()).containsExactly(guide);

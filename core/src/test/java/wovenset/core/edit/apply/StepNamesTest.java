@@ -176,7 +176,8 @@ class StepNamesTest {
                 .mapFrames(one -> one.withFill(new Fill.Through(picture.id())))
                 .withPictures(List.of(picture));
         Piece shared = piece.mapPage(page.id(), old -> page);
-        Page copy = applied(shared, new Edit.CopyPage(page.id())).pages().get(1);
+        Page copy =
+                applied(shared, new Edit.CopyPages(List.of(page.id()))).pages().get(1);
         assertThat(copy.pictures()).hasSize(1);
         assertThat(copy.pictures().get(0).id()).isNotEqualTo(picture.id());
         assertThat(copy.frames().get(0).fill())

@@ -84,7 +84,7 @@ class WordsEditsTest {
         assertThat(colour(applied(dark, add(WordsPlace.FREE, "a")))).isEqualTo(Rgb.PAPER);
         assertThat(colour(applied(dressed, add(WordsPlace.BOTTOM, "a")))).isEqualTo(cream);
         Ground white = new Ground.Covered(new Paint.Solid(new Rgb("#ffffff")));
-        assertThat(colour(applied(dressed, new Edit.SetGround(PAGE, white), add(WordsPlace.TOP, "a"))))
+        assertThat(colour(applied(dressed, new Edit.SetGround(List.of(PAGE), white), add(WordsPlace.TOP, "a"))))
                 .isEqualTo(Rgb.INK);
     }
 
@@ -171,7 +171,8 @@ class WordsEditsTest {
 
     @Test
     void tooManyWordsAcrossAreRefusedByName() {
-        Piece titled = applied(PHOTOS, new Edit.DeletePage(PHOTOS.pages().get(1).id()), add(WordsPlace.TOP, "Kites"));
+        Piece titled = applied(
+                PHOTOS, new Edit.DeletePages(List.of(PHOTOS.pages().get(1).id())), add(WordsPlace.TOP, "Kites"));
         checkRefused(
                 titled,
                 new Edit.WriteWords(PAGE, words(titled).id(), "a\n".repeat(40) + "a"),
@@ -308,7 +309,7 @@ class WordsEditsTest {
         assertThat(fill(words(large)).style().sizePt()).isCloseTo(size * scale, within(0.1));
         Piece more = applied(titled, new Edit.AddPage(PAGE));
         assertThat(more.pages().get(1).frames()).hasSize(4).allMatch(Frame::isForPhotos);
-        Piece copied = applied(titled, new Edit.CopyPage(PAGE));
+        Piece copied = applied(titled, new Edit.CopyPages(List.of(PAGE)));
         assertThat(fill(words(copied.pages().get(1))).text()).isEqualTo("Kites");
     }
 

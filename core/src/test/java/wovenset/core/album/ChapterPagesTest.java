@@ -1,0 +1,209 @@
+package wovenset.core.album;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static wovenset.core.album.Albums.after;
+import static wovenset.core.album.Albums.album;
+import static wovenset.core.album.Albums.chaptered;
+import static wovenset.core.album.Albums.flowed;
+import static wovenset.core.album.Albums.gathered;
+import static wovenset.core.album.Albums.numbers;
+import static wovenset.core.testing.Pieces.entry;
+import static wovenset.core.testing.Pieces.mm;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+import wovenset.core.arrangement.Margins;
+import wovenset.core.edit.Edit;
+import wovenset.core.edit.EditRefusedException;
+import wovenset.core.ink.Paint;
+import wovenset.core.ink.Rgb;
+import wovenset.core.item.Placement;
+import wovenset.core.piece.Album;
+import wovenset.core.piece.Chapter;
+import wovenset.core.piece.Page;
+import wovenset.core.piece.Piece;
+import wovenset.core.style.Ground;
+import wovenset.core.testing.Pieces;
+
+/** Pages for titles, right-hand beginnings, pages of words between photos, and moving pages, photos and chapters. */
+class ChapterPagesTest {
+    private static Album beginning(Album album, boolean openings, boolean onRight) {
+        return new Album(
+                album.least(),
+                album.most(),
+                album.singles(),
+                openings,
+                onRight,
+                album.margins(),
+                album.gap(),
+                album.chapters());
+    }
+
+    private static List<Page.Flow> flows(Piece piece) {
+        return piece.pages().stream().map(Page::flow).toList();
+    }
+
+    private static List<Integer> order(Piece piece) {
+        return piece.entries().list().stream()
+                .map(one -> Pieces.number(one.photo()))
+                .toList();
+    }
+
+    private static String words(Piece piece, int page) {
+        return piece.pages().get(page).frames().stream()
+                .flatMap(frame -> frame.ownWords().stream())
+                .map(words -> words.text())
+                .collect(Collectors.joining("|"));
+    }
+
+    @Test
+    void aChapterWithATitleOpensWithAPageForItThatKeepsWhatIsDoneToIt() {
+        Piece gathered = gathered(12);
+        Album across = chaptered(gathered, album(4, 4), 1, "Arrival", 5, "The long beach", 9, "");
+        Album opening = beginning(across, true, false);
+        Piece opened = flowed(gathered, opening);
+        assertThat(numbers(opened))
+                .containsExactly(
+                        List.of(), List.of(1, 2, 3, 4), List.of(), List.of(5, 6, 7, 8), List.of(9, 10, 11, 12));
+        assertThat(words(opened, 0)).isEqualTo("Arrival");
+        assertThat(words(opened, 1)).isEmpty();
+        assertThat(opened.pages().get(2).flow()).isEqualTo(Page.Flow.OPENING);
+        assertThat(opened.pages()).extracting(Page::numbered).containsExactly(false, true, false, true, true);
+        UUID page = opened.pages().get(2).id();
+        Ground.Covered dark = new Ground.Covered(new Paint.Solid(Rgb.INK));
+        Piece touched = after(
+                opened, new Edit.SetGround(List.of(page), dark), new Edit.WriteWords(page, new UUID(9, 5), "Sand"));
+        Piece other = flowed(
+                touched, beginning(chaptered(gathered, album(2, 2), 1, "Arrival", 5, "Sand", 9, ""), true, false));
+        assertThat(other.page(page).orElseThrow().ground()).isEqualTo(dark);
+        assertThat(words(other, 3)).isEqualTo("Sand");
+        Piece closed = flowed(touched, across);
+        assertThat(flows(closed)).containsOnly(Page.Flow.FLOWED);
+        assertThat(words(closed, 1)).as("written on the page").isEqualTo("Sand");
+        assertThat(closed.pages().get(1).frame(new UUID(9, 5)).orElseThrow().placement())
+                .isInstanceOf(Placement.Across.class);
+    }
+
+    @Test
+    void aTitleDeletedOnThePageDoesNotComeBack() {
+        Piece gathered = gathered(6);
+        Piece album = flowed(gathered, chaptered(gathered, album(2, 2), 1, "Arrival", 5, "Sand"));
+        Piece without = after(album, new Edit.RemoveItems(album.pages().get(2).id(), List.of(new UUID(9, 5))));
+        Piece again = flowed(without, without.album().orElseThrow());
+        assertThat(words(again, 0)).isEqualTo("Arrival");
+        assertThat(words(again, 2)).isEmpty();
+    }
+
+    @Property(tries = 30)
+    void chaptersBeginOnTheRightIfWished(@ForAll Random random, @ForAll @IntRange(min = 3, max = 40) int photos) {
+        Piece gathered = gathered(photos);
+        int second = 2 + random.nextInt(photos - 1);
+        Album wished = beginning(
+                chaptered(gathered, album(2, 4), 1, "One", second, random.nextBoolean() ? "Two" : ""),
+                random.nextBoolean(),
+                true);
+        Piece flowed = flowed(gathered, wished);
+        for (Chapter chapter : wished.chapters()) {
+            int begins = IntStream.range(0, flowed.pages().size())
+                    .filter(i -> flowed.pages().get(i).frame(chapter.id()).isPresent()
+                            || flowed.slottedEntries(flowed.pages().get(i)).contains(chapter.first()))
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(begins % 2).as("counted from 0").isZero();
+        }
+        assertThat(flowed(flowed, wished).pages()).isEqualTo(flowed.pages());
+        assertThat(flowed(flowed, beginning(wished, false, false)).pages())
+                .noneMatch(page -> page.items().isEmpty());
+    }
+
+    @Test
+    void theMarginAtTheFoldLiesOnTheOtherSideOfALeftHandPage() {
+        Album wished = new Album(
+                2,
+                2,
+                false,
+                false,
+                false,
+                new Margins(mm(10), /* right= */ mm(8), mm(10), /* left= */ mm(20)),
+                mm(4),
+                List.of());
+        Piece flowed = flowed(gathered(8), wished);
+        assertThat(flowed.pages().get(0).arrangement().margins().left()).isEqualTo(mm(20));
+        assertThat(flowed.pages().get(1).arrangement().margins().left()).isEqualTo(mm(8));
+        assertThat(flowed.pages().get(1).arrangement().margins().right()).isEqualTo(mm(20));
+    }
+
+    @Test
+    void aPageOfWordsStaysRightBehindThePhotoThatItFollowed() {
+        Piece album = flowed(gathered(10), album(2, 2));
+        UUID second = album.pages().get(1).id();
+        Piece worded = after(
+                album,
+                new Edit.AddWordsPage(Edit.AddWordsPage.What.TEXT, Optional.of(second), "The wind turned."),
+                new Edit.AddWordsPage(Edit.AddWordsPage.What.TITLE, Optional.empty(), "Kites"));
+        assertThat(words(worded, 0)).isEqualTo("Kites");
+        assertThat(words(worded, 3)).isEqualTo("The wind turned.");
+        assertThat(worded.pages()).extracting(Page::numbered).startsWith(false, true, true, true);
+        Piece three = flowed(worded, album(3, 3));
+        assertThat(numbers(three))
+                .as("photos 4 and 5 never come together")
+                .containsExactly(List.of(), List.of(1, 2, 3, 4), List.of(), List.of(5, 6, 7), List.of(8, 9, 10));
+        assertThat(words(three, 2)).isEqualTo("The wind turned.");
+    }
+
+    @Test
+    void photosGoWithTheirPagesAndChaptersMoveAsAWhole() {
+        Piece gathered = gathered(12);
+        Piece album = flowed(gathered, chaptered(gathered, album(2, 2), 1, "One", 5, "Two", 9, "Three"));
+        List<UUID> middle =
+                List.of(album.pages().get(3).id(), album.pages().get(2).id());
+        Piece moved = after(album, new Edit.MovePages(middle, 4));
+        assertThat(order(moved)).containsExactly(1, 2, 3, 4, 9, 10, 11, 12, 5, 6, 7, 8);
+        assertThat(numbers(flowed(moved, moved.album().orElseThrow()))).isEqualTo(numbers(moved));
+        assertThat(moved.album().orElseThrow().chapters())
+                .as("a whole chapter keeps its beginning")
+                .isEqualTo(album.album().orElseThrow().chapters());
+        Piece parted =
+                after(album, new Edit.MovePages(List.of(album.pages().get(2).id()), 5));
+        assertThat(parted.album().orElseThrow().chapters().get(1).first())
+                .as("a part leaves it to the next photo")
+                .isEqualTo(entry(parted, 7));
+        Piece last = after(album, new Edit.MoveChapter(new UUID(9, 1), 2));
+        assertThat(order(last)).containsExactly(5, 6, 7, 8, 9, 10, 11, 12, 1, 2, 3, 4);
+        assertThat(words(last, 4)).isEqualTo("One");
+        Piece photo = after(album, new Edit.MoveEntries(List.of(entry(album, 12)), 0));
+        assertThat(numbers(photo).get(0)).contains(12);
+        assertThat(flows(photo)).containsOnly(Page.Flow.FLOWED);
+        assertThatThrownBy(() -> after(album, new Edit.MoveChapter(new UUID(9, 1), 3)))
+                .isInstanceOf(EditRefusedException.class);
+        assertThatThrownBy(() -> after(album, new Edit.MoveEntries(List.of(entry(album, 1)), 12)))
+                .isInstanceOf(EditRefusedException.class);
+    }
+
+    @Test
+    void severalPagesAreCopiedCoveredAndDeletedTogetherButNeverAll() {
+        Piece album = flowed(gathered(8), album(2, 2));
+        List<UUID> two = List.of(album.pages().get(2).id(), album.pages().get(0).id());
+        Piece copied = after(album, new Edit.CopyPages(two));
+        assertThat(numbers(copied).subList(3, 5)).containsExactly(List.of(1, 2), List.of(5, 6));
+        Ground.Covered dark = new Ground.Covered(new Paint.Solid(Rgb.INK));
+        Piece covered = after(album, new Edit.SetGround(two, dark), new Edit.NumberPages(two, false));
+        assertThat(covered.pages().stream()
+                        .filter(page -> page.ground().equals(dark) && !page.numbered())
+                        .map(Page::id))
+                .containsExactlyInAnyOrderElementsOf(two);
+        assertThat(after(album, new Edit.DeletePages(two)).pages()).hasSize(2);
+        List<UUID> all = album.pages().stream().map(Page::id).toList();
+        assertThatThrownBy(() -> after(album, new Edit.DeletePages(all))).isInstanceOf(EditRefusedException.class);
+        assertThatThrownBy(() -> after(album, new Edit.CopyPages(List.of()))).isInstanceOf(EditRefusedException.class);
+    }
+}
