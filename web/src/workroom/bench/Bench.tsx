@@ -8,10 +8,12 @@ import { useFrameKeys } from '../frames/useFrameKeys'
 import { usePageDrag } from '../frames/usePageDrag'
 import { CropLayer } from './CropLayer'
 import { DimensionLines } from './lines/DimensionLines'
+import { FacingPage } from './FacingPage'
 import { FramePlace } from './FramePlace'
 import { spritePlace } from './spritePlace'
 import { SpritePicture } from './SpritePicture'
 import { FinePicture } from '../view/FinePicture'
+import { facingOf, useFacing } from '../view/facing'
 import { useBare } from '../view/useBare'
 import { useBenchScale } from './useBenchScale'
 import { useSettled } from '../view/useSettled'
@@ -27,7 +29,9 @@ export function Bench() {
   const { piece, page, scene, selection, frame, frameScene, photos, view, handle } = useRoom()
   const bench = useRef<HTMLElement>(null)
   const paper = useRef<HTMLDivElement>(null)
-  const scale = useBenchScale(bench, scene, view)
+  const [facing] = useFacing()
+  const beside = facing ? facingOf(piece.pages, page.id) : undefined
+  const scale = useBenchScale(bench, scene, view, beside?.side)
   const bare = useBare()
   useViewGestures(bench, scale, scene)
   const wanted = scale ? scale.pixelsPerMm * (window.devicePixelRatio || 1) : undefined
@@ -87,8 +91,8 @@ export function Bench() {
       }}
       onPointerDown={(event) => {
         if (!(event.target instanceof HTMLElement && event.target.matches('input, textarea'))) bench.current?.focus()
-        const beside = event.target === event.currentTarget || event.target === paper.current
-        if (beside && paper.current) pageDrag.start(event, paper.current)
+        const onNothing = event.target === event.currentTarget || event.target === paper.current
+        if (onNothing && paper.current) pageDrag.start(event, paper.current)
       }}
     >
       {scene && scale && (
@@ -106,6 +110,7 @@ export function Bench() {
               }}
             />
           )}
+          {beside && <FacingPage {...beside} scene={scene} scale={scale} />}
           <div
             ref={paper}
             data-testid="page"
@@ -184,7 +189,13 @@ export function Bench() {
               Drag on the page to draw a frame. Escape leaves it.
             </p>
           )}
-          {!selection.cropping && !bare && <DimensionLines scale={scale} scene={scene} />}
+          {!selection.cropping && !bare && (
+            <DimensionLines
+              scale={scale}
+              scene={scene}
+              aside={beside?.side === 'left' ? px(scene.widthMm) : undefined}
+            />
+          )}
         </>
       )}
     </main>

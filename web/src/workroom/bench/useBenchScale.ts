@@ -17,11 +17,12 @@ export interface BenchScale {
 /** Room for the dimension lines on the left and above, and for air on the other sides. */
 const PADDING = { left: 54, top: 54, right: 8, bottom: 6 }
 
-/** The scale of the view, else the largest at which the page and its dimension lines fit the bench. */
+/** The scale of the view, else the largest at which the page, or both that face each other, and the dimension lines fit the bench. */
 export function useBenchScale(
   bench: RefObject<HTMLElement | null>,
   scene: PageScene | undefined,
   view: View | null,
+  facing?: 'left' | 'right',
 ): BenchScale | null {
   const [size, setSize] = useState<{ width: number; height: number } | null>(null)
   useLayoutEffect(() => {
@@ -37,9 +38,9 @@ export function useBenchScale(
   const scale = useMemo(
     () =>
       size && widthMm !== undefined && heightMm !== undefined && bleedMm !== undefined
-        ? scaleOf(size, { widthMm, heightMm, bleedMm }, view)
+        ? scaleOf(size, { widthMm, heightMm, bleedMm }, view, facing)
         : null,
-    [size, widthMm, heightMm, bleedMm, view],
+    [size, widthMm, heightMm, bleedMm, view, facing],
   )
   useLayoutEffect(() => tellSeenScale(scale?.pixelsPerMm), [scale?.pixelsPerMm])
   return scale
@@ -47,7 +48,12 @@ export function useBenchScale(
 
 type PageSize = Pick<PageScene, 'widthMm' | 'heightMm' | 'bleedMm'>
 
-function scaleOf(size: { width: number; height: number }, scene: PageSize, view: View | null): BenchScale {
+function scaleOf(
+  size: { width: number; height: number },
+  scene: PageSize,
+  view: View | null,
+  facing: 'left' | 'right' | undefined,
+): BenchScale {
   if (view) {
     return {
       ...size,
@@ -58,12 +64,17 @@ function scaleOf(size: { width: number; height: number }, scene: PageSize, view:
   }
   const width = Math.max(80, size.width - PADDING.left - PADDING.right)
   const height = Math.max(80, size.height - PADDING.top - PADDING.bottom)
-  const whole = { width: scene.widthMm + 2 * scene.bleedMm, height: scene.heightMm + 2 * scene.bleedMm }
+  const pages = facing ? 2 : 1
+  const whole = { width: pages * scene.widthMm + 2 * scene.bleedMm, height: scene.heightMm + 2 * scene.bleedMm }
   const pixelsPerMm = Math.min(width / whole.width, height / whole.height)
   return {
     ...size,
     pixelsPerMm,
-    left: Math.round(PADDING.left + (width - scene.widthMm * pixelsPerMm) / 2),
+    left: Math.round(
+      PADDING.left +
+        (width - pages * scene.widthMm * pixelsPerMm) / 2 +
+        (facing === 'left' ? scene.widthMm * pixelsPerMm : 0),
+    ),
     top: Math.round(PADDING.top + (height - scene.heightMm * pixelsPerMm) / 2),
   }
 }

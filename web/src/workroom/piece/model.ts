@@ -88,6 +88,7 @@ export interface Frame {
 export interface Page {
   id: string
   ground: PageView['page']['ground']
+  pictures: PageView['page']['pictures']
   /** Whether its number stands on it, where pages have numbers. */
   numbered: boolean
   arrangement: Arrangement
@@ -109,10 +110,10 @@ const CENTRED: Crop = {
 }
 
 export function pageFrom({ page }: PageView, entries: Map<string, Entry>): Page {
-  const { id, ground, numbered, arrangement, items, guides } = page
+  const { id, ground, numbered, arrangement, items, guides, pictures: shared } = page
   const pictures = new Map(page.pictures.map((picture) => [picture.id, picture.entry]))
   const frames = items.flatMap((item) => framesFrom(item, entries, pictures, undefined))
-  return { id, ground, numbered, arrangement, items, frames, guides }
+  return { id, ground, numbered, arrangement, items, frames, guides, pictures: shared }
 }
 
 function framesFrom(

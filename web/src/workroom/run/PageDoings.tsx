@@ -1,13 +1,15 @@
-import { Copy, LayoutGrid, PanelRightClose, PanelRightOpen, Plus, Trash2 } from 'lucide-react'
+import { BookOpen, Copy, LayoutGrid, PanelRightClose, PanelRightOpen, Plus, Trash2 } from 'lucide-react'
 import { IconButton } from '../../ui/Button'
 import { useNotice } from '../../ui/Notices'
 import { useRoom } from '../context'
+import { useFacing } from '../view/facing'
 import { useRunOpen } from './runOpen'
 
 /** What can be done with the page on the bench, and whether the run lies beside it. */
 export function PageDoings({ onOverview }: { onOverview: () => void }) {
   const { piece, page, handle, select } = useRoom()
   const [open, turn] = useRunOpen(piece.pages.length)
+  const [facing, turnFacing] = useFacing()
   const notice = useNotice()
   const index = piece.pages.findIndex(({ id }) => id === page.id)
   const remove = async () => {
@@ -30,6 +32,16 @@ export function PageDoings({ onOverview }: { onOverview: () => void }) {
       <IconButton name="Delete this page" disabled={piece.pages.length === 1} onClick={() => void remove()}>
         <Trash2 size={16} />
       </IconButton>
+      {piece.pages.length > 2 && (
+        <IconButton
+          name="The page that faces this one"
+          aria-pressed={facing}
+          className={facing ? 'bg-woad text-on-woad hover:bg-woad' : ''}
+          onClick={turnFacing}
+        >
+          <BookOpen size={16} />
+        </IconButton>
+      )}
       {piece.pages.length > 1 && (
         <IconButton name="All pages at once (O)" aria-keyshortcuts="O" onClick={onOverview}>
           <LayoutGrid size={16} />

@@ -36,8 +36,15 @@ const INNER = 24
 const BESIDE = 13
 const LABEL_PX = 50
 
+interface Props {
+  scale: BenchScale
+  scene: PageScene
+  /** How much farther to the left the upright lines stand, pixels: a page lies there. */
+  aside?: number
+}
+
 /** Page, margins, cells and gaps as a workshop drawing shows them; each number is a button that opens a field. */
-export function DimensionLines({ scale, scene }: { scale: BenchScale; scene: PageScene }) {
+export function DimensionLines({ scale, scene, aside = 0 }: Props) {
   const { page, storedPage, piece, handle, frame, frameScene } = useRoom()
   const [editing, setEditing] = useState<string | null>(null)
   const [wrong, setWrong] = useState<string>()
@@ -72,19 +79,27 @@ export function DimensionLines({ scale, scene }: { scale: BenchScale; scene: Pag
       <svg aria-hidden className="absolute inset-0 size-full text-soft" stroke="currentColor" strokeWidth="1">
         <Line stretches={[{ from: 0, to: scene.widthMm }]} way="across" offset={bleed + OUTER} scale={scale} />
         <Line stretches={stretches.across} way="across" offset={bleed + INNER} scale={scale} />
-        <Line stretches={[{ from: 0, to: scene.heightMm }]} way="down" offset={bleed + OUTER} scale={scale} />
-        <Line stretches={stretches.down} way="down" offset={bleed + INNER} scale={scale} />
+        <Line stretches={[{ from: 0, to: scene.heightMm }]} way="down" offset={bleed + aside + OUTER} scale={scale} />
+        <Line stretches={stretches.down} way="down" offset={bleed + aside + INNER} scale={scale} />
         {own && <Reach box={boundsAround(own.box, own.turnDegrees)} scale={scale} offset={bleed + INNER} />}
       </svg>
       <Label {...common} way="across" tier={OUTER} stretch={{ from: 0, to: scene.widthMm, measured: 'pageWidth' }} />
-      <Label {...common} way="down" tier={OUTER} stretch={{ from: 0, to: scene.heightMm, measured: 'pageHeight' }} />
+      <Label
+        {...common}
+        bleed={bleed + aside}
+        way="down"
+        tier={OUTER}
+        stretch={{ from: 0, to: scene.heightMm, measured: 'pageHeight' }}
+      />
       {stretches.across.map(
         (stretch) =>
           stretch.measured && <Label key={keyOf(stretch)} {...mine} way="across" tier={INNER} stretch={stretch} />,
       )}
       {stretches.down.map(
         (stretch) =>
-          stretch.measured && <Label key={keyOf(stretch)} {...mine} way="down" tier={INNER} stretch={stretch} />,
+          stretch.measured && (
+            <Label key={keyOf(stretch)} {...mine} bleed={bleed + aside} way="down" tier={INNER} stretch={stretch} />
+          ),
       )}
     </div>
   )

@@ -15,6 +15,8 @@ import { BorderPart } from '../border/BorderPart'
 import { CaptionField } from './CaptionField'
 import { CropPart } from './CropPart'
 import { MarksPart } from './MarksPart'
+import { LayAcross } from '../album/LayAcross'
+import { PicturePart } from './PicturePart'
 import { PlacePart } from './PlacePart'
 import { SubjectPart } from './SubjectPart'
 
@@ -78,9 +80,12 @@ export function FrameSlip({ frame, scene }: { frame: Frame; scene: FrameScene })
         </>
       )}
       {frame.item.fill.kind === 'through' && (
-        <p className="border-t border-line py-2 text-soft">
-          A window onto its part of one photo, which runs on in the other parts.
-        </p>
+        <>
+          <p className="border-t border-line py-2 text-soft">
+            A window onto its part of one photo, which runs on in the other parts.
+          </p>
+          <PicturePart frame={frame} />
+        </>
       )}
       {scene.photo && frame.item.fill.kind === 'ownPhoto' && (
         <CropPart frame={frame} photo={scene.photo} folded={dressing} />
@@ -90,6 +95,7 @@ export function FrameSlip({ frame, scene }: { frame: Frame; scene: FrameScene })
       {photo && scene.photo && frame.item.fill.kind === 'ownPhoto' && <SubjectPart photo={photo} scene={scene} />}
       {scene.photo && <MarksPart frame={frame} />}
       <FrameList />
+      {frame.entry && frame.item.fill.kind === 'ownPhoto' && <LayAcross entryId={frame.entry} />}
       {scene.photo && (
         <Button
           className="mt-2 w-full shrink-0"

@@ -4,6 +4,8 @@ import { useRoom } from '../../context'
 import { waitingIn } from '../../piece/model'
 import { Part } from '../Part'
 import { AlbumPart } from '../album/AlbumPart'
+import { LayAcross } from '../album/LayAcross'
+import { PlaceInOrder } from '../album/PlaceInOrder'
 import { CaptionsPart } from './CaptionsPart'
 import { NextSteps } from './NextSteps'
 import { PrintsPart } from './PrintsPart'
@@ -36,6 +38,8 @@ export function GatherSlip() {
               <li key={line}>{line}</li>
             ))}
           </ul>
+          <PlaceInOrder key={only.entryId} entryId={only.entryId} />
+          <LayAcross entryId={only.entryId} />
         </Part>
       )}
       {photos.length > 0 && <AlbumPart />}

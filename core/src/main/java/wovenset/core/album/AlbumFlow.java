@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
+import wovenset.core.album.Pagination.Ending;
 import wovenset.core.arrangement.ByHand;
 import wovenset.core.item.Crop;
 import wovenset.core.item.Fill;
@@ -100,15 +101,12 @@ public final class AlbumFlow {
         for (Entry entry : piece.entries()) {
             Chapter chapter = chapterAt.get(entry.id());
             if (chapter != null) {
-                flow(run);
+                flow(run, album.onRight() ? Ending.BEFORE_RIGHT : Ending.ANYWHERE);
                 begin(chapter, work.fixed.containsKey(entry.id()));
             }
-            Page fixed = work.fixed.get(entry.id());
-            if (fixed != null) {
-                if (emitted.add(fixed.id())) {
-                    flow(run);
-                    flowed.add(fixed);
-                }
+            List<Page> fixed = work.fixed.getOrDefault(entry.id(), List.of());
+            if (!fixed.isEmpty()) {
+                keep(fixed.stream().filter(page -> emitted.add(page.id())).toList(), run);
                 beginning = Optional.empty();
             } else if (work.flows(entry.id())) {
                 run.add(entry);
@@ -121,6 +119,21 @@ public final class AlbumFlow {
         }
         flow(run);
         return piece.withAlbum(Optional.of(album)).withPages(flowed);
+    }
+
+    /** Pages that stay as they are; those with a picture across the fold begin on the left. */
+    private void keep(List<Page> fixed, List<Entry> run) {
+        if (fixed.isEmpty()) {
+            return;
+        }
+        boolean across = fixed.size() > 1
+                && fixed.get(0).pictures().stream()
+                        .anyMatch(picture -> fixed.get(1).picture(picture.id()).isPresent());
+        flow(run, across ? Ending.BEFORE_LEFT : Ending.ANYWHERE);
+        if (across && !isLeft()) {
+            flowed.add(openings.blank());
+        }
+        flowed.addAll(fixed);
     }
 
     /** A chapter begins on a right-hand page where that is wished, with a page for its title before its photos. */
@@ -141,11 +154,15 @@ public final class AlbumFlow {
     }
 
     private void flow(List<Entry> run) {
+        flow(run, Ending.ANYWHERE);
+    }
+
+    private void flow(List<Entry> run, Ending ending) {
         if (run.isEmpty()) {
             return;
         }
         FlowPhotos photos = new FlowPhotos(run.stream().map(this::one).toList());
-        for (Pagination.Group group : Pagination.of(photos, album, composer.common(), flowed.size())) {
+        for (Pagination.Group group : Pagination.of(photos, album, composer.common(), flowed.size(), ending)) {
             List<UUID> entries = run.subList(group.from(), group.from() + group.photos()).stream()
                     .map(Entry::id)
                     .toList();

@@ -48,8 +48,8 @@ final class HandWork {
     private final Set<UUID> chapters = new HashSet<>();
     /** Entries that pages outside the flow show. */
     final Set<UUID> elsewhere = new HashSet<>();
-    /** Entries of pages that stay as they are. */
-    final Map<UUID, Page> fixed = new HashMap<>();
+    /** The pages that stay as they are, by the entries that they show: two where a photo lies across the fold. */
+    final Map<UUID, List<Page>> fixed = new HashMap<>();
 
     HandWork(Piece piece, PhotoFacts facts) {
         this.piece = piece;
@@ -61,7 +61,8 @@ final class HandWork {
             } else if (page.flow() == Page.Flow.OPENING) {
                 readOpening(page);
             } else if (isFixed(page)) {
-                shown(page).forEach(entry -> fixed.putIfAbsent(entry, page));
+                shown(page).stream().distinct().forEach(entry -> fixed.computeIfAbsent(entry, id -> new ArrayList<>())
+                        .add(page));
                 page.items().forEach(item -> headed.add(item.id()));
             }
         }

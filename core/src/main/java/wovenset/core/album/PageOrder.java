@@ -29,7 +29,10 @@ public final class PageOrder {
         List<UUID> entries = new ArrayList<>();
         moved.stream()
                 .filter(page -> page.flow() != Page.Flow.BY_HAND)
-                .forEach(page -> entries.addAll(piece.slottedEntries(page)));
+                .flatMap(page -> piece.slottedEntries(page).stream())
+                // A photo across the fold is on two of them.
+                .distinct()
+                .forEach(entries::add);
         if (album.isEmpty() || entries.isEmpty()) {
             return piece;
         }

@@ -13,7 +13,7 @@ import wovenset.core.piece.Album;
  *
  * <pre>k·(its {@linkplain Layouts cut}) + Σ 0.8·sᵢ over the gaps inside it + 0.8·(1 − s) of the gap before it
  * + 0.05·|k − wished| + 0.12·|k − k of the page that it faces| where neither is 1 + 0.3 for a photo alone, − 1.2 if it was marked, + 1 after another one
- * + 0.5 for each photo above or below the limits, at the end only + 1 for one that is left over there</pre>
+ * + 0.5 for each photo above or below the limits, at the end only + 1 for one that is left over there + 1.5 for an empty page after it</pre>
  *
  * with s from 0 for photos of a burst to 1 for half a day between them. Cost: n·m cuts and n·2·m² sums for n photos, m at most on a page.
  */
@@ -29,19 +29,24 @@ final class Pagination {
     /** One photo that is left over for the last page looks forgotten. */
     private static final double LEFT_OVER = 1;
 
+    /** An empty page in the middle of the book. */
+    private static final double EMPTY = 1.5;
+
     /** Of a marked photo a page of its own is liked. */
     private static final double MARKED_ALONE = -1.2;
 
     private final FlowPhotos photos;
     private final Album album;
     private final Layouts layouts;
+    private final Ending ending;
     private final int n;
     private final Layout[][] cuts;
 
     /** Photos on one page, from a place in the order on. */
     record Group(int from, int photos, Layout layout) {}
 
-    private Pagination(FlowPhotos photos, Album album, Layouts layouts) {
+    private Pagination(FlowPhotos photos, Album album, Layouts layouts, Ending ending) {
+        this.ending = ending;
         this.photos = photos;
         this.album = album;
         this.layouts = layouts;
@@ -50,8 +55,20 @@ final class Pagination {
     }
 
     /** @param firstPage the number of the first page's place from 0: odd ones lie on the left and face the next one */
-    static List<Group> of(FlowPhotos photos, Album album, Layouts layouts, int firstPage) {
-        return new Pagination(photos, album, layouts).best(Math.floorMod(firstPage, 2));
+    static List<Group> of(FlowPhotos photos, Album album, Layouts layouts, int firstPage, Ending ending) {
+        return new Pagination(photos, album, layouts, ending).best(Math.floorMod(firstPage, 2));
+    }
+
+    /** On which side the page after the last one should lie; else an empty page comes between. */
+    enum Ending {
+        ANYWHERE,
+        BEFORE_LEFT,
+        BEFORE_RIGHT;
+
+        /** @param side of the page to come, 0 right, 1 left */
+        private double cost(int side) {
+            return this == BEFORE_LEFT && side == 0 || this == BEFORE_RIGHT && side == 1 ? EMPTY : 0;
+        }
     }
 
     /** How a state was come to: the photos on its page, and the number on the page before. */
@@ -95,7 +112,7 @@ final class Pagination {
         int k = 0;
         for (int here = 0; here < 2; here++) {
             for (int last = 0; last < end[here].length; last++) {
-                if (end[here][last] < end[side][k]) {
+                if (end[here][last] + ending.cost(here) < end[side][k] + ending.cost(side)) {
                     side = here;
                     k = last;
                 }

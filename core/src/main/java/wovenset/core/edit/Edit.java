@@ -12,6 +12,7 @@ import wovenset.core.arrangement.Scattered;
 import wovenset.core.caption.OwnTable;
 import wovenset.core.drawing.Drawing;
 import wovenset.core.edit.apply.Edits;
+import wovenset.core.geometry.Box;
 import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
 import wovenset.core.item.Item;
@@ -250,6 +251,18 @@ public sealed interface Edit {
     record SetGround(List<UUID> pageIds, Ground ground) implements Edit {}
 
     // ---- albums ----
+
+    /**
+     * Lays a photo across the fold: over both pages of the spread that a page is in where these are empty, else over a new one after it.
+     */
+    record LayAcross(UUID pageId, UUID entryId) implements Edit {}
+
+    /**
+     * Moves or sizes a photo that is seen through frames; on other pages that show parts of the same one it moves along.
+     *
+     * @param box that it takes on this page
+     */
+    record PlacePicture(UUID pageId, UUID pictureId, Box box) implements Edit {}
 
     /**
      * Moves photos, in their order, to another place among all of them; the pages of an album flow anew.

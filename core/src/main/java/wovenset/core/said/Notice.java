@@ -8,6 +8,7 @@ public enum Notice implements Code {
     WORDS_CUT,
     SIGNS_MISSING,
     WORDS_SMALL,
+    FACE_IN_FOLD,
     WORDS_HARD_TO_READ,
     WORDS_NEAR_TRIM,
     CROPPED_MUCH,

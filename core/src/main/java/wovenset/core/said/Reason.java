@@ -52,6 +52,7 @@ public enum Reason implements Code {
     LETTER_EDGE,
     PANEL_PAD,
     CHOOSE_PAGES,
+    PICTURE_GONE,
     PHOTO_PLACE,
     NO_CHAPTER,
     CHAPTER_PLACE,

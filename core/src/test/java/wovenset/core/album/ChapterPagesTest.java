@@ -160,6 +160,30 @@ class ChapterPagesTest {
         assertThat(words(three, 2)).isEqualTo("The wind turned.");
     }
 
+    /** The album has a photo across the fold there and nowhere else, on a spread however it flows. */
+    @Test
+    void aPhotoAcrossTheFoldStaysOnASpread() {
+        Piece album = flowed(gathered(13), album(2, 2));
+        Piece laid = after(album, new Edit.LayAcross(album.pages().get(1).id(), entry(album, 6)));
+        assertThat(numbers(laid).stream().flatMap(List::stream).filter(number -> number == 6))
+                .as("on its two pages")
+                .hasSize(2);
+        assertThat(laid.pages().stream().filter(page -> page.flow() == Page.Flow.PINNED))
+                .as("where it was, the page has only closed up")
+                .hasSize(2);
+        for (Album wished : List.of(album(2, 2), album(1, 1), album(3, 3), album(2, 5))) {
+            Piece again = flowed(laid, wished);
+            List<List<Integer>> pages = numbers(again);
+            int left = pages.indexOf(List.of(6));
+            assertThat(left % 2).isEqualTo(1);
+            assertThat(pages.get(left + 1)).containsExactly(6);
+            assertThat(again.pages().get(left))
+                    .isEqualTo(laid.pages().get(numbers(laid).indexOf(List.of(6))));
+            assertThat(pages.stream().flatMap(List::stream).distinct()).hasSize(13);
+            assertThat(flowed(again, wished).pages()).isEqualTo(again.pages());
+        }
+    }
+
     @Test
     void photosGoWithTheirPagesAndChaptersMoveAsAWhole() {
         Piece gathered = gathered(12);

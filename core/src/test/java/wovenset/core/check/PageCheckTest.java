@@ -91,7 +91,7 @@ class PageCheckTest {
     @Test
     void aPhotoThatIsShownAgainIsFoundAtItsSecondFrame() {
         Piece piece = placed(piece(grid(1, 3, 10, 5), 2), 1, 2, 1);
-        assertThat(PieceCheck.of(piece)).singleElement().satisfies(finding -> {
+        assertThat(PieceCheck.of(piece, Pieces.facts())).singleElement().satisfies(finding -> {
             assertThat(finding.frameId()).isEqualTo(frame(piece, 2));
             assertThat(finding.frame()).isEqualTo(3);
             assertThat(finding.what().code()).isEqualTo(Notice.USED_AGAIN.code());
@@ -99,7 +99,7 @@ class PageCheckTest {
         Piece once = placed(piece(grid(1, 3, 10, 5), 1), 1);
         Piece split =
                 applied(once, new Edit.SplitEntry(first(once).id(), entry(once, 1), 3, 1, Pieces.mm(5), false, true));
-        assertThat(PieceCheck.of(split)).isEmpty();
+        assertThat(PieceCheck.of(split, Pieces.facts())).isEmpty();
     }
 
     /** Words are looked for where they are, also below a turned print; a shadow that reaches farther is none. */

@@ -13,6 +13,7 @@ import wovenset.core.check.Legibility;
 import wovenset.core.check.PageCheck;
 import wovenset.core.check.PieceCheck;
 import wovenset.core.ink.Rgb;
+import wovenset.core.photo.PhotoFacts;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 import wovenset.core.scene.PageScene;
@@ -30,12 +31,14 @@ class CheckController {
     private final PieceService pieces;
     private final SceneService scenes;
     private final SpriteService sprites;
+    private final PhotoFacts facts;
     private final SettingService settings;
 
-    CheckController(PieceService pieces, SceneService scenes, SpriteService sprites, SettingService settings) {
+    CheckController(PieceService pieces, SceneService scenes, SpriteService sprites, PhotoFacts facts, SettingService settings) {
         this.pieces = pieces;
         this.scenes = scenes;
         this.sprites = sprites;
+        this.facts = facts;
         this.settings = settings;
     }
 
@@ -71,7 +74,7 @@ class CheckController {
                     .flatMap(one -> piece.entryOf(page, one))
                     .ifPresent(entry -> softest.merge(entry.id(), photo.ppi(), Math::min))));
         }
-        PieceCheck.of(piece).forEach(found -> findings.add(view(found, piece.indexOf(found.pageId()) + 1)));
+        PieceCheck.of(piece, facts).forEach(found -> findings.add(view(found, piece.indexOf(found.pageId()) + 1)));
         List<EntrySharpness> sharpness = softest.entrySet().stream()
                 .map(one -> new EntrySharpness(one.getKey(), one.getValue(), limits.of(one.getValue())))
                 .toList();

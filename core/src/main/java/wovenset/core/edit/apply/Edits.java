@@ -30,6 +30,7 @@ public final class Edits {
         AlbumEdits albums = new AlbumEdits(facts, ids);
         albums.register(handlers);
         new PageEdits(facts, ids).register(handlers);
+        new SpreadEdits(facts, ids).register(handlers);
         new GridEdits(ids).register(handlers);
         new ArrangeEdits(facts, ids).register(handlers);
         new PatternEdits(facts, ids).register(handlers);

@@ -14,6 +14,7 @@ final class HandPins {
         boolean ofTheFlow = edit instanceof Edit.FlowAlbum
                 || edit instanceof Edit.PinPages
                 || edit instanceof Edit.SetAside
+                || edit instanceof Edit.LayAcross
                 || edit instanceof Edit.MoveEntries
                 || edit instanceof Edit.MoveChapter
                 || edit instanceof Edit.EmptyFrame

@@ -102,6 +102,7 @@ class EditKindsTest {
                 new Edit.AddWordsPage(Edit.AddWordsPage.What.IMPRINT, Optional.of(PAGE), "w"),
                 new Edit.NumberPages(List.of(PAGE), false),
                 new Edit.WearOnPages(List.of(PAGE), styles.usual().id()),
+                new Edit.LayAcross(PAGE, entry(PIECE, 2)),
                 new Edit.MoveEntries(List.of(entry(PIECE, 3)), 0),
                 new Edit.SetFolio(Optional.of(
                         new Folio(Folio.Place.FOOT_OUTER, Folio.Running.PIECE, "Alegreya", 9, Rgb.INK, mm(6), 1))),
@@ -174,6 +175,8 @@ class EditKindsTest {
                                         Edit.FlowAlbum.class,
                                         Edit.PinPages.class,
                                         Edit.MoveChapter.class,
+                                        // Tried in SpreadEditsTest: it needs a picture.
+                                        Edit.PlacePicture.class,
                                         // Tried in TableEditsTest: it needs a table.
                                         Edit.WriteRow.class,
                                         // Tried in MountEditsTest: they need papers.
