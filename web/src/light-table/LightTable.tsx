@@ -1,4 +1,4 @@
-import { ArrowDownAZ, Clock3, TextCursorInput, Trash2 } from 'lucide-react'
+import { ArrowDownAZ, Clock3, ListChecks, TextCursorInput, Trash2 } from 'lucide-react'
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { client, data } from '../api/client'
@@ -10,7 +10,10 @@ import { usesOf, waitingIn } from '../workroom/piece/model'
 import { groupsOf } from './dateGroups'
 import { byName, byTime } from './photoOrder'
 import { packed } from './packing'
+import { ChoosingBar } from './ChoosingBar'
+import { type Shown, shownOf } from './shown'
 import { TablePhoto } from './TablePhoto'
+import { type Choosing, useChoosing } from './useChoosing'
 
 const SIZES = { rowHeight: 128, gap: 10, words: 40, day: 24 }
 
@@ -20,6 +23,13 @@ const nameOf = ({ fileName }: TrayPhoto) =>
     .replace(/\.[^.]+$/, '')
     .replaceAll(/[_\s]+/g, ' ')
     .trim()
+
+/** What helps to choose. */
+function markOf({ id }: TrayPhoto, choosing: Choosing | undefined): string | undefined {
+  const group = choosing?.alike.get(id)
+  const alike = group && (group[0] === id ? `sharpest of ${group.length}` : 'alike')
+  return [alike, choosing?.blurred.has(id) && 'blurred'].filter(Boolean).join(', ') || undefined
+}
 
 /** All photos of the piece in order, packed in rows, with the days between them. */
 export function LightTable() {
@@ -36,6 +46,11 @@ export function LightTable() {
   const { from, to } = useStretch(scroller, 'down')
   const { chosen, choose, forget } = selected
   const moved = useRef<string | null>(null)
+  const [on, setOn] = useState(false)
+  const [wanted, setShown] = useState<Shown>('ALL')
+  const shown = on ? wanted : 'ALL'
+  const files = useMemo(() => [...new Set(photos.map(({ id }) => id))].join(), [photos])
+  const choosing = useChoosing(piece.id, files, on)
   useEffect(() => {
     const element = scroller.current
     if (!element) return
@@ -53,10 +68,10 @@ export function LightTable() {
   const { all, height } = useMemo(
     () =>
       packed(
-        groupsOf(photos).map(({ title, short, photos: items }) => ({ title, short, items })),
+        groupsOf(shownOf(photos, shown, choosing)).map(({ title, short, photos: items }) => ({ title, short, items })),
         { ...SIZES, width },
       ),
-    [photos, width],
+    [photos, shown, choosing, width],
   )
 
   const uses = usesOf(piece)
@@ -112,6 +127,9 @@ export function LightTable() {
             <Trash2 size={16} /> Take {chosen.size === 1 ? 'it' : `all ${chosen.size}`} out
           </Button>
         )}
+        <Button disabled={photos.length < 2} aria-pressed={on} onClick={() => setOn(!on)}>
+          <ListChecks size={16} /> Choose
+        </Button>
         {wordless > 0 && (
           <Button onClick={() => void caption()}>
             <TextCursorInput size={16} /> Captions from names
@@ -124,6 +142,7 @@ export function LightTable() {
           <ArrowDownAZ size={16} /> In order of names
         </Button>
       </div>
+      {on && <ChoosingBar choosing={choosing} shown={shown} onShow={setShown} />}
       <main
         ref={scroller}
         aria-label="Light table"
@@ -155,6 +174,14 @@ export function LightTable() {
                     const source = piece.entries.findIndex(({ id }) => id === other)
                     place(going, (_, rest) => rest.indexOf(one.item.entryId) + (source < target ? 1 : 0))
                   }}
+                  mark={markOf(one.item, choosing)}
+                  onAside={() =>
+                    void edit({
+                      kind: 'setAside',
+                      entryIds: chosen.has(one.item.entryId) && chosen.size > 1 ? [...chosen] : [one.item.entryId],
+                      aside: !one.item.aside,
+                    })
+                  }
                   onStep={(by) => place([one.item.entryId], (now) => now + by)}
                   onTakeOut={() =>
                     void takeOut(chosen.has(one.item.entryId) && chosen.size > 1 ? [...chosen] : [one.item.entryId])

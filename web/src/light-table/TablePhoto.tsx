@@ -2,6 +2,7 @@ import { X } from 'lucide-react'
 import { type Sharpness, smallPicture } from '../api/client'
 import { useDragging } from '../drag/DragProvider'
 import { useDropTarget } from '../drag/useDropTarget'
+import { lettersAct } from '../fields/typing'
 import { WeaveGauge } from '../ui/WeaveGauge'
 import type { TrayPhoto } from '../workroom/context'
 import type { Packed } from './packing'
@@ -15,6 +16,10 @@ interface Props {
   uses: number[]
   /** How sharp it comes out where it is shown largest. */
   sharpness: { ppi: number; sharpness: Sharpness } | undefined
+  /** What helps to choose: whether it is alike to others, or blurred. */
+  mark: string | undefined
+  /** It is set aside, or taken back. */
+  onAside: () => void
   /** Another photo was let go on this one and takes its place. */
   onDropped: (entryId: string) => void
   /** It goes so many places on. */
@@ -23,7 +28,8 @@ interface Props {
 }
 
 /** A photo on the light table: drag it (or Alt and an arrow) to another place; its sharpness is that of its largest use. */
-export function TablePhoto({ place, dayRoom, chosen, onChoose, uses, sharpness, onDropped, onStep, onTakeOut }: Props) {
+export function TablePhoto(props: Props) {
+  const { place, dayRoom, chosen, onChoose, uses, sharpness, mark, onAside, onDropped, onStep, onTakeOut } = props
   const { item: photo, left, top, width, height, day } = place
   const { start } = useDragging()
   const { over, properties } = useDropTarget(`table:${photo.entryId}`, (cargo) => {
@@ -50,7 +56,7 @@ export function TablePhoto({ place, dayRoom, chosen, onChoose, uses, sharpness, 
       )}
       <button
         {...properties}
-        aria-label={`${photo.fileName}, ${photo.width} by ${photo.height} pixels, ${used}. Alt and an arrow moves it.`}
+        aria-label={`${photo.fileName}, ${photo.width} by ${photo.height} pixels, ${[used, photo.aside && 'set aside', mark].filter(Boolean).join(', ')}. Alt and an arrow moves it.`}
         aria-pressed={chosen}
         className={`block touch-pan-y overflow-hidden bg-linen ${over ? 'outline-3 outline-woad' : chosen ? 'outline-3 outline-offset-1 outline-woad' : 'hover:outline-1 hover:outline-woad'}`}
         style={{ width, height }}
@@ -63,11 +69,18 @@ export function TablePhoto({ place, dayRoom, chosen, onChoose, uses, sharpness, 
           const by = event.key === 'ArrowLeft' ? -1 : event.key === 'ArrowRight' ? 1 : 0
           if (event.key === 'Delete') onTakeOut()
           else if (event.altKey && by) onStep(by)
+          else if (event.key.toLowerCase() === 'x' && lettersAct() && !event.ctrlKey && !event.metaKey) onAside()
+          else if (event.key.startsWith('Arrow')) neighbour(event.currentTarget, event.key)?.focus()
           else return
           event.preventDefault()
         }}
       >
-        <img alt="" src={smallPicture(photo.id)} draggable={false} className="size-full object-cover" />
+        <img
+          alt=""
+          src={smallPicture(photo.id)}
+          draggable={false}
+          className={`size-full object-cover ${photo.aside ? 'opacity-30' : ''}`}
+        />
       </button>
       <button
         aria-label={`Take ${photo.fileName} out`}
@@ -81,9 +94,25 @@ export function TablePhoto({ place, dayRoom, chosen, onChoose, uses, sharpness, 
         {photo.caption || photo.fileName}
       </p>
       <p className="flex items-center gap-x-2 overflow-hidden text-[13px] leading-5 whitespace-nowrap text-soft">
-        <span className={uses.length === 0 ? '' : 'text-ink'}>{used}</span>
+        <span className={uses.length === 0 ? '' : 'text-ink'}>{photo.aside ? 'set aside' : used}</span>
+        {mark && <span className="truncate text-ink">{mark}</span>}
         {sharpness && sharpness.sharpness !== 'DENSE' && <WeaveGauge {...sharpness} />}
       </p>
     </li>
   )
+}
+
+/** The photo beside, or the nearest one in the row above or below. */
+function neighbour(button: HTMLElement, key: string): HTMLElement | undefined {
+  const all = [...(button.closest('ul')?.querySelectorAll<HTMLElement>('button[aria-pressed]') ?? [])]
+  const at = all.indexOf(button)
+  if (key === 'ArrowLeft' || key === 'ArrowRight') return all[at + (key === 'ArrowLeft' ? -1 : 1)]
+  const box = button.getBoundingClientRect()
+  const middle = box.left + box.width / 2
+  const beyond = all
+    .map((one) => ({ one, its: one.getBoundingClientRect() }))
+    .filter(({ its }) => (key === 'ArrowUp' ? its.bottom < box.top : its.top > box.bottom))
+  const far = ({ its }: (typeof beyond)[number]) =>
+    Math.abs(its.top - box.top) * 10 + Math.abs(its.left + its.width / 2 - middle)
+  return beyond.toSorted((a, b) => far(a) - far(b))[0]?.one
 }

@@ -11,6 +11,8 @@ import type { PieceHandle } from './piece/usePiece'
 /** A photo as it takes part in the piece: what is known of its file, and its words here. */
 export interface TrayPhoto extends Photo {
   entryId: string
+  /** Whether it was set aside. */
+  aside: boolean
 }
 
 export interface Room {

@@ -14,9 +14,9 @@ export function usePhotos(pieceId: string, entries: Entry[] | undefined): TrayPh
   })
   return useMemo(() => {
     const known = new Map(query.data?.map((photo) => [photo.id, photo]))
-    return (entries ?? []).flatMap(({ id, photo, caption }) => {
+    return (entries ?? []).flatMap(({ id, photo, caption, aside, taken }) => {
       const file = known.get(photo)
-      return file ? [{ ...file, entryId: id, caption }] : []
+      return file ? [{ ...file, takenAt: taken ?? file.takenAt, entryId: id, caption, aside }] : []
     })
   }, [entries, query.data])
 }

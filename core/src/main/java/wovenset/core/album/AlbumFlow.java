@@ -178,9 +178,7 @@ public final class AlbumFlow {
         boolean onItsSide = frame != null && frame.crop().onItsSide();
         Marks marks = frame == null ? Marks.NONE : frame.marks();
         return new FlowPhotos.One(
-                onItsSide ? 1 / own : own,
-                marks.larger(),
-                notes.getOrDefault(entry.photo(), PhotoNotes.NONE).takenAt());
+                onItsSide ? 1 / own : own, marks.larger(), entry.noted(notes).takenAt());
     }
 
     private Page page(List<UUID> entries) {

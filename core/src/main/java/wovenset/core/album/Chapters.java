@@ -7,7 +7,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
@@ -36,9 +35,8 @@ public final class Chapters {
                 piece.entries().list().stream().filter(entry -> !entry.aside()).toList();
         Map<PhotoId, PhotoNotes> notes =
                 facts.notes(piece.id(), entries.stream().map(Entry::photo).toList());
-        List<PhotoNotes> known = entries.stream()
-                .map(entry -> Objects.requireNonNullElse(notes.get(entry.photo()), PhotoNotes.NONE))
-                .toList();
+        List<PhotoNotes> known =
+                entries.stream().map(entry -> entry.noted(notes)).toList();
         List<Integer> begins = begins(known);
         while (begins.size() > 1) {
             int small = smallest(begins, known.size());

@@ -74,7 +74,7 @@ public final class PageFinder {
             frame.ownWords().ifPresent(words -> said.append(words.text()).append('\n'));
             said.append(piece.wordsOf(page, frame)).append('\n');
             piece.entryOf(page, frame).ifPresent(entry -> {
-                PhotoNotes note = notes.getOrDefault(entry.photo(), PhotoNotes.NONE);
+                PhotoNotes note = entry.noted(notes);
                 said.append(note.fileName()).append('\n');
                 said.append(chapters.getOrDefault(entry.id(), "")).append('\n');
                 note.takenAt()

@@ -1,5 +1,6 @@
 package wovenset.core.edit;
 
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -283,6 +284,20 @@ public sealed interface Edit {
      * pinned pages stay as they are.
      */
     record FlowAlbum(Album album) implements Edit {}
+
+    /** Says when photos were taken, the same for all, as for a box of scans; nothing for what their files say. */
+    record DateEntries(List<UUID> entryIds, Optional<LocalDateTime> at) implements Edit {}
+
+    /** Puts right the times of photos whose camera's clock was wrong; those without a time stay so. */
+    record ShiftDates(List<UUID> entryIds, long minutes) implements Edit {}
+
+    /**
+     * Puts another photo in the place of one, wherever that is shown: frames, sizes, styles and its place in the order stay. The two change places, so
+     * that nothing is lost.
+     *
+     * @param captionsToo whether their words go with the photos
+     */
+    record ExchangePhotos(UUID entryId, UUID otherId, boolean captionsToo) implements Edit {}
 
     /** Pins flowed pages, so that the flow leaves them as they are, or lets them flow again. */
     record PinPages(List<UUID> pageIds, boolean pinned) implements Edit {}

@@ -50,7 +50,7 @@ public final class CaptionFields {
     }
 
     public PhotoNotes notes(Entry entry) {
-        return notes.getOrDefault(entry.photo(), PhotoNotes.NONE);
+        return entry.noted(notes);
     }
 
     /**

@@ -42,6 +42,8 @@ public enum Doing implements Code {
     ADD_TITLE_PAGE,
     MOVE_PHOTOS,
     MOVE_CHAPTER,
+    DATE_PHOTOS,
+    EXCHANGE_PHOTOS,
     LAY_ACROSS,
     PLACE_PICTURE,
     ADD_TEXT_PAGE,

@@ -52,6 +52,8 @@ public enum Reason implements Code {
     LETTER_EDGE,
     PANEL_PAD,
     CHOOSE_PAGES,
+    PHOTO_YEAR,
+    CLOCK_SHIFT,
     PICTURE_GONE,
     PHOTO_PLACE,
     NO_CHAPTER,

@@ -2,6 +2,7 @@ package wovenset.core.testing;
 
 import static wovenset.core.testing.Pieces.mm;
 
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -258,7 +259,10 @@ public final class RandomPieces {
                 any(WORDS),
                 subject,
                 times(0, 3, () -> any(WORDS)),
-                random.nextBoolean());
+                random.nextBoolean(),
+                random.nextBoolean()
+                        ? Optional.empty()
+                        : Optional.of(LocalDateTime.of(1974, 1 + random.nextInt(12), 3, 12, 30)));
     }
 
     private Page page(StyleSheet styles, Entries entries) {

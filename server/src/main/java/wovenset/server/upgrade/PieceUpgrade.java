@@ -144,7 +144,8 @@ final class PieceUpgrade {
                             captions.computeIfAbsent(photoId, this::embedded),
                             shown(head.path("subjects"), photoId),
                             List.of(),
-                            false));
+                            false,
+                            Optional.empty()));
         });
         PageUpgrade upgrade = new PageUpgrade(documents, dress, format, facts, style);
         List<Page> pages = new ArrayList<>();

@@ -31,6 +31,7 @@ public final class Edits {
         albums.register(handlers);
         new PageEdits(facts, ids).register(handlers);
         new SpreadEdits(facts, ids).register(handlers);
+        new PhotoEdits(facts).register(handlers);
         new GridEdits(ids).register(handlers);
         new ArrangeEdits(facts, ids).register(handlers);
         new PatternEdits(facts, ids).register(handlers);

@@ -16,6 +16,7 @@ import static wovenset.core.testing.Pieces.photo;
 import static wovenset.core.testing.Pieces.piece;
 import static wovenset.core.testing.Pieces.placed;
 
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -102,6 +103,8 @@ class EditKindsTest {
                 new Edit.AddWordsPage(Edit.AddWordsPage.What.IMPRINT, Optional.of(PAGE), "w"),
                 new Edit.NumberPages(List.of(PAGE), false),
                 new Edit.WearOnPages(List.of(PAGE), styles.usual().id()),
+                new Edit.DateEntries(List.of(entry(PIECE, 2)), Optional.of(LocalDateTime.of(1974, 7, 1, 12, 0))),
+                new Edit.ExchangePhotos(entry(PIECE, 1), entry(PIECE, 3), true),
                 new Edit.LayAcross(PAGE, entry(PIECE, 2)),
                 new Edit.MoveEntries(List.of(entry(PIECE, 3)), 0),
                 new Edit.SetFolio(Optional.of(
@@ -177,6 +180,8 @@ class EditKindsTest {
                                         Edit.MoveChapter.class,
                                         // Tried in SpreadEditsTest: it needs a picture.
                                         Edit.PlacePicture.class,
+                                        // Tried in PhotoEditsTest: it needs photos with times.
+                                        Edit.ShiftDates.class,
                                         // Tried in TableEditsTest: it needs a table.
                                         Edit.WriteRow.class,
                                         // Tried in MountEditsTest: they need papers.

@@ -93,7 +93,8 @@ class TableEditsTest {
                 .containsExactlyElementsOf(
                         PRICED.entries().list().stream().map(Entry::cells).toList());
         Entry own = PRICED.entries().list().get(0);
-        Entry foreign = new Entry(new UUID(1, 9), Pieces.photo(8), own.caption(), own.subject(), own.cells(), false);
+        Entry foreign = new Entry(
+                new UUID(1, 9), Pieces.photo(8), own.caption(), own.subject(), own.cells(), false, Optional.empty());
         Frame pasted = Frame.empty(
                         new UUID(1, 8), free(1, 1, 9, 9), BARE.styles().usual().id())
                 .withFill(new Fill.OwnPhoto(foreign.id(), Crop.CENTRED));

@@ -1,0 +1,78 @@
+package wovenset.core.photo;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+
+/**
+ * Groups of photos that look alike: each is like at least one other of its group (single linkage). The photos' order is kept. Cost: a comparison of
+ * 64 bits for each pair.
+ */
+public final class Alike {
+    private final int[] parent;
+
+    private Alike(int count) {
+        parent = new int[count];
+        for (int i = 0; i < count; i++) {
+            parent[i] = i;
+        }
+    }
+
+    /**
+     * @param traits by their photos, in their order
+     * @return groups of two and more, each with its crispest photo first and the others in their order
+     */
+    public static <T> List<List<T>> groups(Map<T, Trait> traits) {
+        List<Map.Entry<T, Trait>> all = List.copyOf(new LinkedHashMap<>(traits).entrySet());
+        Alike alike = new Alike(all.size());
+        for (int i = 0; i < all.size(); i++) {
+            for (int j = i + 1; j < all.size(); j++) {
+                if (all.get(i).getValue().isAlike(all.get(j).getValue())) {
+                    alike.join(i, j);
+                }
+            }
+        }
+        Map<Integer, List<Integer>> groups = new TreeMap<>();
+        for (int i = 0; i < all.size(); i++) {
+            groups.computeIfAbsent(alike.root(i), root -> new ArrayList<>()).add(i);
+        }
+        List<List<T>> found = new ArrayList<>();
+        for (List<Integer> group : groups.values()) {
+            if (group.size() > 1) {
+                int best = group.get(0);
+                for (int one : group) {
+                    best = all.get(one).getValue().crispness()
+                                    > all.get(best).getValue().crispness()
+                            ? one
+                            : best;
+                }
+                List<T> sorted = new ArrayList<>(List.of(all.get(best).getKey()));
+                for (int one : group) {
+                    if (one != best) {
+                        sorted.add(all.get(one).getKey());
+                    }
+                }
+                found.add(sorted);
+            }
+        }
+        return found;
+    }
+
+    /** The earliest stands for all of a group. */
+    private void join(int one, int other) {
+        int a = root(one);
+        int b = root(other);
+        parent[Math.max(a, b)] = Math.min(a, b);
+    }
+
+    private int root(int i) {
+        int at = i;
+        while (parent[at] != at) {
+            parent[at] = parent[parent[at]];
+            at = parent[at];
+        }
+        return at;
+    }
+}
