@@ -127,7 +127,12 @@ export function LightTable() {
             <Trash2 size={16} /> Take {chosen.size === 1 ? 'it' : `all ${chosen.size}`} out
           </Button>
         )}
-        <Button disabled={photos.length < 2} aria-pressed={on} onClick={() => setOn(!on)}>
+        <Button
+          look={on ? 'primary' : 'plain'}
+          disabled={photos.length < 2}
+          aria-pressed={on}
+          onClick={() => setOn(!on)}
+        >
           <ListChecks size={16} /> Choose
         </Button>
         {wordless > 0 && (

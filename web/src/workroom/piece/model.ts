@@ -2,6 +2,7 @@ import type {
   Album,
   Arrangement,
   Course,
+  Cover,
   Crop,
   Entry,
   Format,
@@ -31,6 +32,8 @@ export interface Piece {
   table: OwnTable | null
   /** How the photos flow over pages, if they do. */
   album: Album | null
+  /** What it is the cover of, if it is one. */
+  cover: Cover | null
   entries: Entry[]
   pages: PageSummary[]
 }

@@ -105,13 +105,14 @@ export const withContent = (known: KnownPiece, read: PageView): KnownPiece => {
   return { ...known, content: { ...known.content, [read.page.id]: read } }
 }
 
-const pieceOf = ({ id, entries, pages }: PieceView, { name, format, styles, table, album }: Head): Piece => ({
+const pieceOf = ({ id, entries, pages }: PieceView, { name, format, styles, table, album, cover }: Head): Piece => ({
   id,
   name,
   format,
   styles,
   table: table ?? null,
   album: album ?? null,
+  cover: cover ?? null,
   entries,
   pages,
 })

@@ -7,6 +7,7 @@ import { waitingIn } from '../../piece/model'
 import type { WantedEdit } from '../../piece/usePiece'
 import { NextSteps } from '../gather/NextSteps'
 import { Part } from '../Part'
+import { CoverPart } from '../album/CoverParts'
 import { FlowedPart } from '../album/FlowedPart'
 import { FramesPart } from './FramesPart'
 import { FreePart } from './FreePart'
@@ -57,6 +58,7 @@ export function ArrangeSlip() {
           </Part>
         )
       )}
+      <CoverPart />
       <FlowedPart />
       <ProposalsPart key={`proposals of ${page.id}`} />
       {arrangement.kind === 'grid' ? (

@@ -4,6 +4,8 @@ import { useRoom } from '../../context'
 import { waitingIn } from '../../piece/model'
 import { Part } from '../Part'
 import { AlbumPart } from '../album/AlbumPart'
+import { NewCover } from '../album/CoverParts'
+import { ExchangePart } from './ExchangePart'
 import { LayAcross } from '../album/LayAcross'
 import { PlaceInOrder } from '../album/PlaceInOrder'
 import { CaptionsPart } from './CaptionsPart'
@@ -15,6 +17,7 @@ import { SplitPart } from './SplitPart'
 export function GatherSlip() {
   const { piece, photos, intake, chosen } = useRoom()
   const [only, ...more] = photos.filter(({ entryId }) => chosen.chosen.has(entryId))
+  const two = photos.filter(({ entryId }) => chosen.chosen.has(entryId))
   const waiting = waitingIn(piece).length
   return (
     <>
@@ -43,6 +46,8 @@ export function GatherSlip() {
         </Part>
       )}
       {photos.length > 0 && <AlbumPart />}
+      {piece.album && <NewCover />}
+      {two.length === 2 && <ExchangePart photos={two} />}
       {photos.length > 0 && <CaptionsPart />}
       {photos.length > 0 && <PrintsPart />}
       {photos.length > 0 && <SplitPart folded={photos.length > 1} />}

@@ -123,6 +123,7 @@ public record PieceDelta(
                 now.styles(),
                 now.table(),
                 now.album(),
+                now.cover(),
                 entries(piece.entries()),
                 ordered);
     }

@@ -299,6 +299,9 @@ public sealed interface Edit {
      */
     record ExchangePhotos(UUID entryId, UUID otherId, boolean captionsToo) implements Edit {}
 
+    /** Makes a cover's spine as wide as so many pages are; what lies on back, spine and front stays there. */
+    record FitCover(int pages, Length paper, Length boards) implements Edit {}
+
     /** Pins flowed pages, so that the flow leaves them as they are, or lets them flow again. */
     record PinPages(List<UUID> pageIds, boolean pinned) implements Edit {}
 

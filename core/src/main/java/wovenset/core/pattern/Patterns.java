@@ -193,6 +193,7 @@ public final class Patterns {
                 pattern.styles(),
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 Entries.of(List.copyOf(entries.values())),
                 List.of(page));
         PlacesOutcome outcome = Places.of(piece, page, madeUp());

@@ -18,6 +18,7 @@ import wovenset.core.style.StyleSheet;
  *
  * @param table from whose rows photos' words are made; the rows are the entries'
  * @param album how its photos flow over pages, if they do
+ * @param cover what of an album it is the cover of, if it is one
  * @param entries all photos that were gathered, in the order of the light table
  * @param pages in reading order, at least one
  */
@@ -28,6 +29,7 @@ public record Piece(
         StyleSheet styles,
         Optional<OwnTable> table,
         Optional<Album> album,
+        Optional<Cover> cover,
         Entries entries,
         List<Page> pages) {
     public static final int LONGEST_NAME = 120;
@@ -40,31 +42,35 @@ public record Piece(
     }
 
     public Piece withName(String newName) {
-        return new Piece(id, newName, format, styles, table, album, entries, pages);
+        return new Piece(id, newName, format, styles, table, album, cover, entries, pages);
     }
 
     public Piece withFormat(Format newFormat) {
-        return new Piece(id, name, newFormat, styles, table, album, entries, pages);
+        return new Piece(id, name, newFormat, styles, table, album, cover, entries, pages);
     }
 
     public Piece withStyles(StyleSheet newStyles) {
-        return new Piece(id, name, format, newStyles, table, album, entries, pages);
+        return new Piece(id, name, format, newStyles, table, album, cover, entries, pages);
     }
 
     public Piece withTable(Optional<OwnTable> newTable) {
-        return new Piece(id, name, format, styles, newTable, album, entries, pages);
+        return new Piece(id, name, format, styles, newTable, album, cover, entries, pages);
     }
 
     public Piece withAlbum(Optional<Album> newAlbum) {
-        return new Piece(id, name, format, styles, table, newAlbum, entries, pages);
+        return new Piece(id, name, format, styles, table, newAlbum, cover, entries, pages);
+    }
+
+    public Piece withCover(Optional<Cover> newCover) {
+        return new Piece(id, name, format, styles, table, album, newCover, entries, pages);
     }
 
     public Piece withEntries(Entries newEntries) {
-        return new Piece(id, name, format, styles, table, album, newEntries, pages);
+        return new Piece(id, name, format, styles, table, album, cover, newEntries, pages);
     }
 
     public Piece withPages(List<Page> newPages) {
-        return new Piece(id, name, format, styles, table, album, entries, newPages);
+        return new Piece(id, name, format, styles, table, album, cover, entries, newPages);
     }
 
     public Piece mapPages(UnaryOperator<Page> change) {

@@ -40,6 +40,7 @@ public final class PieceCopy {
                 source.styles(),
                 source.table(),
                 source.album().map(this::album),
+                source.cover(),
                 Entries.of(entries),
                 pages);
     }

@@ -42,6 +42,7 @@ public enum Doing implements Code {
     ADD_TITLE_PAGE,
     MOVE_PHOTOS,
     MOVE_CHAPTER,
+    FIT_COVER,
     DATE_PHOTOS,
     EXCHANGE_PHOTOS,
     LAY_ACROSS,

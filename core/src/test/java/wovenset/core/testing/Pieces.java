@@ -101,6 +101,7 @@ public final class Pieces {
                 styles.withCaptions(styles.captions().withShow(CaptionStyle.Show.NONE)),
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 Entries.NONE,
                 IntStream.range(0, pages)
                         .mapToObj(page -> page(grid, styles.usual().id(), ids))

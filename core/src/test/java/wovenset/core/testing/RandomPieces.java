@@ -45,6 +45,7 @@ import wovenset.core.measure.Resolution;
 import wovenset.core.photo.Region;
 import wovenset.core.piece.Album;
 import wovenset.core.piece.Chapter;
+import wovenset.core.piece.Cover;
 import wovenset.core.piece.Entries;
 import wovenset.core.piece.Entry;
 import wovenset.core.piece.Guide;
@@ -119,6 +120,7 @@ public final class RandomPieces {
                 styles,
                 table(),
                 album(),
+                cover(),
                 entries,
                 times(1, 5, () -> page(styles, entries)));
     }
@@ -139,6 +141,7 @@ public final class RandomPieces {
                 styles,
                 random.nextBoolean() ? piece.table() : table(),
                 random.nextBoolean() ? piece.album() : album(),
+                random.nextBoolean() ? piece.cover() : cover(),
                 entries,
                 pages.isEmpty() ? List.of(page(styles, entries)) : pages);
     }
@@ -232,6 +235,12 @@ public final class RandomPieces {
         return random.nextBoolean()
                 ? Optional.empty()
                 : Optional.of(new OwnTable(List.of("Name", "Price " + random.nextInt(9)), "{name}"));
+    }
+
+    private Optional<Cover> cover() {
+        return random.nextBoolean()
+                ? Optional.empty()
+                : Optional.of(new Cover(id(), 1 + random.nextInt(99), length(1, 3), length(0, 3)));
     }
 
     private Optional<Album> album() {

@@ -2,17 +2,20 @@ package wovenset.server.album;
 
 import java.util.List;
 import java.util.UUID;
+import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import wovenset.core.album.Chapters;
 import wovenset.core.album.FlowChange;
 import wovenset.core.album.PageFinder;
 import wovenset.core.edit.Edit;
+import wovenset.core.measure.Length;
 import wovenset.core.photo.PhotoFacts;
 import wovenset.core.piece.Album;
 import wovenset.core.piece.Chapter;
@@ -42,6 +45,20 @@ class AlbumController {
     @GetMapping("/found")
     List<UUID> found(@PathVariable("piece") UUID piece, @RequestParam("text") String text) {
         return PageFinder.find(pieces.get(piece).piece(), text, facts);
+    }
+
+    /** Lengths in micrometres. */
+    record CoverRequest(Length paper, Length boards) {}
+
+    record CoverView(UUID id) {}
+
+    /** Makes a cover for it: back, spine and front as one sheet, a piece of its own. */
+    @PostMapping("/cover")
+    @ResponseStatus(HttpStatus.CREATED)
+    CoverView cover(@PathVariable("piece") UUID piece, @RequestBody CoverRequest request) {
+        RequiredFields.check(request);
+        return new CoverView(
+                pieces.cover(piece, request.paper(), request.boards()).piece().id());
     }
 
     record FlowRequest(Album album) {}

@@ -34,7 +34,12 @@ class CheckController {
     private final PhotoFacts facts;
     private final SettingService settings;
 
-    CheckController(PieceService pieces, SceneService scenes, SpriteService sprites, PhotoFacts facts, SettingService settings) {
+    CheckController(
+            PieceService pieces,
+            SceneService scenes,
+            SpriteService sprites,
+            PhotoFacts facts,
+            SettingService settings) {
         this.pieces = pieces;
         this.scenes = scenes;
         this.sprites = sprites;

@@ -3,7 +3,6 @@ package wovenset.server.demo;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -19,7 +18,6 @@ import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
-import wovenset.core.album.Chapters;
 import wovenset.core.arrangement.Grid;
 import wovenset.core.arrangement.Margins;
 import wovenset.core.edit.Edit;
@@ -38,8 +36,6 @@ import wovenset.core.measure.LengthSum;
 import wovenset.core.measure.LengthUnit;
 import wovenset.core.measure.Resolution;
 import wovenset.core.photo.PhotoId;
-import wovenset.core.piece.Album;
-import wovenset.core.piece.Chapter;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 import wovenset.core.style.Band;
@@ -119,7 +115,7 @@ class DemoLoader implements ApplicationRunner {
                 .after();
         dress(editor, demo.dress());
         if (demo.album() != null) {
-            flow(editor, demo, demo.album());
+            new DemoAlbums(pieces, store).make(editor, demo, demo.album(), photos);
         }
         for (int i = 0; i < demo.pages().size(); i++) {
             if (i > 0) {
@@ -127,24 +123,6 @@ class DemoLoader implements ApplicationRunner {
             }
             fill(editor, demo, demo.pages().get(i), photos);
         }
-    }
-
-    private void flow(Editor editor, DemoPiece demo, DemoPiece.DemoAlbum wished) {
-        List<Chapter> chapters = new ArrayList<>();
-        for (Chapter chapter : Chapters.proposed(editor.piece.piece(), store, UUID::randomUUID)) {
-            String title =
-                    chapters.size() < wished.titles().size() ? wished.titles().get(chapters.size()) : "";
-            chapters.add(title.isEmpty() ? chapter : chapter.withTitle(title));
-        }
-        editor.edit(new Edit.FlowAlbum(new Album(
-                wished.least(),
-                wished.most(),
-                wished.singles(),
-                wished.openings(),
-                wished.onRight(),
-                Margins.all(length(demo.margin())),
-                length(wished.gap()),
-                chapters)));
     }
 
     private static void fill(Editor editor, DemoPiece demo, DemoPiece.DemoPage page, Map<String, PhotoId> photos) {
@@ -279,13 +257,13 @@ class DemoLoader implements ApplicationRunner {
                 : new Paint.Texture(demo.material(), colour, demo.secondColour(), Length.ofMm(0.8), 0.7);
     }
 
-    private static Length length(String text) {
+    static Length length(String text) {
         return LengthSum.parse(text, LengthUnit.MM, Resolution.PRINT);
     }
 
     /** Makes one edit after the other on the piece as it has become. */
-    private final class Editor {
-        private StoredPiece piece;
+    final class Editor {
+        StoredPiece piece;
 
         Editor(StoredPiece piece) {
             this.piece = piece;

@@ -32,9 +32,23 @@ record DemoPiece(
      * All photos flowed over pages, with chapters by their days.
      *
      * @param titles of the chapters, in their order
+     * @param heading on the title page
+     * @param foreword on the page after it
+     * @param across the photo that lies across a fold
+     * @param imprint at the end
      */
     record DemoAlbum(
-            int least, int most, boolean singles, boolean openings, boolean onRight, String gap, List<String> titles) {}
+            int least,
+            int most,
+            boolean singles,
+            boolean openings,
+            boolean onRight,
+            String gap,
+            List<String> titles,
+            String heading,
+            String foreword,
+            String across,
+            String imprint) {}
 
     /**
      * @param material of the ground, in the page's colour and a second one; null for the colour alone

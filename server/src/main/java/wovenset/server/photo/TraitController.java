@@ -55,7 +55,8 @@ class TraitController {
         Map<PhotoId, Trait> known = traits.find(photos);
         List<PhotoId> missing =
                 photos.stream().filter(photo -> !known.containsKey(photo)).toList();
-        List<Seen> looked = missing.stream().limit(AT_ONCE).parallel().map(this::look).toList();
+        List<Seen> looked =
+                missing.stream().limit(AT_ONCE).parallel().map(this::look).toList();
         for (Seen seen : looked) {
             seen.trait().ifPresent(trait -> {
                 traits.keep(seen.photo(), trait);
@@ -78,10 +79,7 @@ class TraitController {
                     photo,
                     Optional.of(TraitFinder.of(
                             DerivedPixels.readOnWhite(Files.readAllBytes(store.derived(photo, Derivatives.LARGE))))));
-        } catch (IOException
-                | UncheckedIOException
-                | RefusedPhotoException
-                | PhotoRasters.MissingPhotoException e) {
+        } catch (IOException | UncheckedIOException | RefusedPhotoException | PhotoRasters.MissingPhotoException e) {
             LOG.warn("A photo could not be looked at", e);
             return new Seen(photo, Optional.empty());
         }

@@ -21,9 +21,7 @@ class TraitRepository {
     Map<PhotoId, Trait> find(Collection<PhotoId> photos) {
         return sql.selectFrom(TRAIT)
                 .where(TRAIT.SHA256.in(photos.stream().map(PhotoId::sha256).toList()))
-                .fetchMap(
-                        row -> new PhotoId(row.getSha256()),
-                        row -> new Trait(row.getLikeness(), row.getCrispness()));
+                .fetchMap(row -> new PhotoId(row.getSha256()), row -> new Trait(row.getLikeness(), row.getCrispness()));
     }
 
     /** Keeps a trait; nothing if the photo is gone meanwhile or somebody else has kept it. */

@@ -110,6 +110,7 @@ class PieceRepository {
                 head.styles(),
                 head.table(),
                 head.album(),
+                head.cover(),
                 Entries.of(entries),
                 pages);
         return new StoredPiece(

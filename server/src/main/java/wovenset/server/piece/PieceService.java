@@ -16,6 +16,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 import org.springframework.transaction.support.TransactionTemplate;
+import wovenset.core.album.Covers;
 import wovenset.core.delta.PageDelta;
 import wovenset.core.delta.PieceDelta;
 import wovenset.core.edit.Edit;
@@ -27,6 +28,7 @@ import wovenset.core.measure.Format;
 import wovenset.core.measure.Length;
 import wovenset.core.photo.PhotoFacts;
 import wovenset.core.photo.PhotoId;
+import wovenset.core.piece.Cover;
 import wovenset.core.piece.Piece;
 import wovenset.core.piece.PieceCopy;
 import wovenset.core.said.Reason;
@@ -55,6 +57,7 @@ public class PieceService {
     private final JournalRepository journal;
     private final PieceEvents events;
     private final TransactionTemplate transaction;
+    private final PhotoFacts facts;
     private final Edits edits;
     private final Clock clock;
     private final Recent<UUID, StoredPiece> known =
@@ -75,6 +78,7 @@ public class PieceService {
         this.journal = journal;
         this.events = events;
         this.transaction = transaction;
+        this.facts = photos;
         this.edits = new Edits(photos, UUID::randomUUID);
         this.clock = clock;
     }
@@ -124,6 +128,19 @@ public class PieceService {
         Piece source = get(id).piece();
         String name = Edits.checkedName(cut(source.name(), Piece.LONGEST_NAME - 7) + " (copy)");
         return store(PieceCopy.of(source, name, UUID::randomUUID), shelf.kind(id));
+    }
+
+    /**
+     * A cover for an album, as a new piece.
+     *
+     * @param paper how thick a sheet is
+     * @param boards how much thicker back and front make the book
+     */
+    public StoredPiece cover(UUID id, Length paper, Length boards) {
+        Piece album = get(id).piece();
+        String name = Edits.checkedName(cut(album.name(), Piece.LONGEST_NAME - 7) + ", cover");
+        Cover cover = new Cover(id, album.pages().size(), paper, boards);
+        return store(Covers.of(album, cover, name, facts, UUID::randomUUID), Optional.of(PieceKind.ALBUM));
     }
 
     private static String cut(String name, int characters) {

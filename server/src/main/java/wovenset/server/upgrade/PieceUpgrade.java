@@ -160,6 +160,7 @@ final class PieceUpgrade {
                 styles,
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 Entries.of(List.copyOf(entries.values())),
                 pages);
     }

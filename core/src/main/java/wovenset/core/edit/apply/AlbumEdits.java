@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
 import wovenset.core.album.AlbumFlow;
+import wovenset.core.album.Covers;
 import wovenset.core.album.PageOrder;
 import wovenset.core.arrangement.Margins;
 import wovenset.core.edit.Edit;
@@ -20,6 +21,7 @@ import wovenset.core.measure.Length;
 import wovenset.core.photo.PhotoFacts;
 import wovenset.core.piece.Album;
 import wovenset.core.piece.Chapter;
+import wovenset.core.piece.Cover;
 import wovenset.core.piece.Entries;
 import wovenset.core.piece.Entry;
 import wovenset.core.piece.Page;
@@ -42,6 +44,7 @@ final class AlbumEdits {
         handlers.on(Edit.PinPages.class, AlbumEdits::pin);
         handlers.on(Edit.SetAside.class, this::setAside);
         handlers.on(Edit.MoveEntries.class, this::moveEntries);
+        handlers.on(Edit.FitCover.class, AlbumEdits::fitCover);
         handlers.on(Edit.MoveChapter.class, this::moveChapter);
     }
 
@@ -103,6 +106,12 @@ final class AlbumEdits {
                 .filter(album -> AlbumFlow.hasPhotos(piece, facts))
                 .map(album -> AlbumFlow.flowed(piece, album, facts, ids))
                 .orElse(piece);
+    }
+
+    private static Outcome fitCover(Piece piece, Edit.FitCover edit) {
+        Cover before = piece.cover().orElseThrow(() -> EditRefusedException.of("cover", Reason.NO_COVER));
+        Cover now = new Cover(before.album(), edit.pages(), edit.paper(), edit.boards());
+        return Outcome.of(Covers.fitted(piece, before, now), Doing.FIT_COVER);
     }
 
     private static Outcome pin(Piece piece, Edit.PinPages edit) {

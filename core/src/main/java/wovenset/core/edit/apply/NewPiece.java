@@ -45,6 +45,7 @@ public final class NewPiece {
                 styles,
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 Entries.NONE,
                 List.of(NewPages.empty(grid, styles.usual().id(), ids)));
         PlaceCheck.all(piece, photo -> Optional.empty());

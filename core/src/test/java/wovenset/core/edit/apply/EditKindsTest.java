@@ -180,6 +180,8 @@ class EditKindsTest {
                                         Edit.MoveChapter.class,
                                         // Tried in SpreadEditsTest: it needs a picture.
                                         Edit.PlacePicture.class,
+                                        // Tried in CoversTest: it needs a cover.
+                                        Edit.FitCover.class,
                                         // Tried in PhotoEditsTest: it needs photos with times.
                                         Edit.ShiftDates.class,
                                         // Tried in TableEditsTest: it needs a table.
