@@ -20,6 +20,7 @@ export type Shadow = Extract<Effect, { kind: 'shadow' }>
 export type Corners = Schemas['Corners']
 export type TextStyle = Schemas['TextStyle']
 export type TextFinish = Schemas['TextFinish']
+export type ChoosingView = Schemas['ChoosingView']
 export type Folio = Schemas['Folio']
 export type Cover = Schemas['Cover']
 export type ItemChange = Schemas['ItemChange']

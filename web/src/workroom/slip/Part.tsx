@@ -16,11 +16,15 @@ interface Props {
 /** A titled part of the slip, set off by a hairline. */
 export function Part({ title, folded = false, aside, children }: Props) {
   const [open, setOpen] = useState(!folded || opened.has(title))
+  const [turned, setTurned] = useState(false)
+  // What is wanted by now opens by itself, but never closes: somebody may be in it.
+  if (!folded && !open && !turned) setOpen(true)
   const section = useRef<HTMLElement>(null)
   const turn = () => {
     if (open) opened.delete(title)
     else opened.add(title)
     setOpen(!open)
+    setTurned(true)
     // What was asked for comes into sight.
     if (!open) requestAnimationFrame(() => section.current?.scrollIntoView({ block: 'nearest' }))
   }
@@ -28,7 +32,7 @@ export function Part({ title, folded = false, aside, children }: Props) {
     <section ref={section} aria-label={title} className="relative border-t border-line first:border-t-0">
       <div className="flex min-h-10 items-center justify-between gap-2">
         <h3 className="font-semibold">
-          {folded ? (
+          {folded || turned ? (
             <button
               aria-expanded={open}
               className="inline-flex min-h-10 items-center gap-1 font-semibold hover:text-woad"

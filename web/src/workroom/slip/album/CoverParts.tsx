@@ -83,7 +83,7 @@ export function CoverPart() {
       )}
       <div className="grid grid-cols-3 gap-2">
         <NumberField
-          label="Pages"
+          label="Pages of it"
           value={cover.pages}
           min={1}
           max={MOST_PAGES}

@@ -32,7 +32,7 @@ function fieldsOf(arrangement: Arrangement): string[] {
 
 /** The page: photos that wait, what the computer proposes, the numbers of the arrangement, and what is wanted more rarely. */
 export function ArrangeSlip() {
-  const { piece, page, handle, photos, goTo } = useRoom()
+  const { piece, stored, page, handle, photos, goTo } = useRoom()
   const [wrong, setWrong] = useState<{ field?: string; message: string } | null>(null)
   const waiting = waitingIn(piece).length
 
@@ -52,7 +52,8 @@ export function ArrangeSlip() {
           </Button>
         </Part>
       ) : (
-        waiting > 0 && (
+        waiting > 0 &&
+        !stored.cover && (
           <Part title={waiting === 1 ? '1 photo waits' : `${waiting} photos wait`}>
             <NextSteps waiting={waiting} />
           </Part>

@@ -130,7 +130,7 @@ class AlbumTest {
         assertThat(photosOfPages(room)).containsExactly(2, 3);
         room.step("Gather");
         room.button("Take back the 1 that is out").click();
-        assertThat(room.button("Undo: Take a photo back into the album")).isEnabled();
+        assertThat(room.button("Undo: Take a photo back")).isEnabled();
         room.button("Let it flow anew").click();
         assertThat(room.button("Undo: Let the album flow anew")).isEnabled();
         assertThat(photosOfPages(room)).containsExactly(3, 3);

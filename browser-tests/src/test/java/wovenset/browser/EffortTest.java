@@ -12,6 +12,7 @@ import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -97,6 +98,34 @@ class EffortTest {
         room.painted();
         assertThat(pages(made(room), 900, 600)).isEqualTo(1);
         assertThat(effort).isLessThanOrEqualTo(20);
+    }
+
+    @Test
+    void anAlbumOfTwentyFivePhotosTwoAPageWithATitlePageAndFiveCaptions() throws IOException {
+        Room room = shelf();
+        begin(room, "An album");
+        Path[] photos = Stream.concat(Stream.of(Room.photos("kite-", 22)), Stream.of(Room.photos("pot-", 3)))
+                .toArray(Path[]::new);
+        bring(room, photos);
+        room.field("On each page").selectOption("2");
+        effort++;
+        click(room.button("Make the album"));
+        assertThat(room.page.getByText("page 1 of 12")).isVisible();
+        click(room.button("Pages of words"));
+        click(room.button("A title page in front"));
+        assertThat(room.page.getByText("page 1 of 13")).isVisible();
+        click(room.button("Gather"));
+        click(room.button("Captions of all photos"));
+        click(room.button("Type them one by one …"));
+        for (int i = 0; i < 5; i++) {
+            room.page.keyboard().type("Flight");
+            effort++;
+            key(room.page, "Enter");
+        }
+        assertThat(room.button("Undo: Write a caption")).isEnabled();
+        key(room.page, "Escape");
+        assertThat(pages(made(room), 210, 210)).isEqualTo(13);
+        assertThat(effort).isLessThanOrEqualTo(25);
     }
 
     @Test

@@ -34,6 +34,7 @@ class WorkroomTest {
                 "Grid",
                 "Finished size",
                 "Words",
+                "Pages of words",
                 "Frames by hand",
                 "What lies on the page",
                 "Patterns",
@@ -50,7 +51,8 @@ class WorkroomTest {
                         "Words",
                         "Ornaments",
                         "Boxes and lines",
-                        "Captions"),
+                        "Captions",
+                        "Page numbers"),
                 "Make",
                 List.of("What to make", "Trim and bleed", "What to tell the shop", "Made"));
         room.button("Add a page").click();

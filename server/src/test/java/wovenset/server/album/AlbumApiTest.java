@@ -37,6 +37,10 @@ class AlbumApiTest {
                 most,
                 "singles",
                 false,
+                "openings",
+                false,
+                "onRight",
+                false,
                 "margins",
                 Map.of("top", 10_000, "right", 10_000, "bottom", 10_000, "left", 10_000),
                 "gap",
@@ -83,6 +87,79 @@ class AlbumApiTest {
                         .status())
                 .isEqualTo(200);
         assertThat(photosOfPages()).containsExactly(2, 2, 3);
+    }
+
+    /** Pages with numbers are drawn anew when they have other ones, though nothing on them changed. */
+    @Test
+    void pagesAreFoundAndNumberedAsTheyLie() {
+        edit("flowAlbum", "album", album(2, 2));
+        String first = api.piece(piece).path("entries").get(0).path("id").asString();
+        edit("captionEntry", "entryId", first, "caption", "The line snapped");
+        JsonNode pages = api.piece(piece).path("pages");
+        assertThat(api.get("/api/pieces/" + piece + "/album/found?text=LINE")
+                        .json()
+                        .valueStream())
+                .containsExactly(pages.get(0).path("id"));
+        assertThat(api.get("/api/pieces/" + piece + "/album/found?text=nowhere").json())
+                .isEmpty();
+        Map<String, Object> folio = Map.of(
+                "place",
+                "FOOT_OUTER",
+                "running",
+                "NONE",
+                "typeface",
+                "Alegreya",
+                "sizePt",
+                9,
+                "colour",
+                "#22293a",
+                "edge",
+                5000,
+                "first",
+                1);
+        assertThat(edit("setFolio", "folio", folio).status()).isEqualTo(200);
+        long look = api.piece(piece).path("pages").get(1).path("look").asLong();
+        edit("movePages", "pageIds", List.of(pages.get(0).path("id").asString()), "index", 2);
+        JsonNode moved = api.piece(piece);
+        assertThat(moved.path("pages").get(0).path("id")).isEqualTo(pages.get(1).path("id"));
+        assertThat(moved.path("pages").get(0).path("look").asLong()).isGreaterThan(look);
+        assertThat(moved.path("entries").get(6).path("id").asString())
+                .as("photos go with their page")
+                .isNotEqualTo(first);
+        assertThat(edit("setFolio", "folio", Map.of("place", "FOOT_OUTER")).status())
+                .isEqualTo(400);
+    }
+
+    @Test
+    void aCoverIsAPieceOfItsOwn() {
+        edit("flowAlbum", "album", album(2, 2));
+        Api.Answer made = api.post("/api/pieces/" + piece + "/album/cover", Map.of("paper", 200, "boards", 4000));
+        assertThat(made.status()).isEqualTo(201);
+        JsonNode cover = api.piece(made.json().path("id").asString());
+        assertThat(cover.path("head").path("format").path("width").asLong()).isEqualTo(2 * 210_000 + 2 * 200 + 4000);
+        assertThat(cover.path("head").path("cover").path("album").asString()).isEqualTo(piece);
+        Api.Answer thin = api.post("/api/pieces/" + piece + "/album/cover", Map.of("paper", 0, "boards", 0));
+        assertThat(thin.status()).isEqualTo(422);
+        assertThat(thin.detail()).startsWith("A sheet of paper is 0.01 to 5 mm thick");
+    }
+
+    @Test
+    void photosThatLookAlikeAreGroupedWithTheCrispestFirst() {
+        String many = api.startPiece("Bursts", 210, 210).path("id").asString();
+        Map<String, byte[]> files = new LinkedHashMap<>();
+        files.put("one.png", TestPhotos.file(TestPhotos.scene(900, 600, 31), "png"));
+        files.put("other.jpg", TestPhotos.jpeg(900, 600, 32));
+        files.put("same.jpg", TestPhotos.jpeg(900, 600, 31));
+        api.bring(many, files);
+        JsonNode found = api.get("/api/pieces/" + many + "/photos/alike").json();
+        assertThat(found.path("left").asInt()).isZero();
+        assertThat(found.path("alike")).hasSize(1);
+        JsonNode entries = api.piece(many).path("entries");
+        assertThat(found.path("alike").get(0).valueStream().map(JsonNode::asString))
+                .containsExactlyInAnyOrder(
+                        entries.get(0).path("photo").asString(),
+                        entries.get(2).path("photo").asString());
+        assertThat(api.get("/api/pieces/" + many + "/photos/alike").json()).isEqualTo(found);
     }
 
     @Test
