@@ -76,7 +76,6 @@ public final class Screenshots {
         takeArrangements();
         takeLook();
         takeAlbum();
-        takeClose();
     }
 
     /** A title being written over frames with a shadow; both are taken back. */
@@ -118,23 +117,23 @@ public final class Screenshots {
 
     private void takeAlbum() {
         Room album = open("Six weeks at Hale Point, the album");
-        album.button("Page 5").click();
+        album.button("Page 6").click();
         album.painted();
-        album.step("Gather");
-        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Chapters"))
-                .evaluate("group => group.closest('section').scrollIntoView({ block: 'start' })");
-        page.getByText("Nothing changes").waitFor();
+        album.button("All pages at once (O)").click();
+        page.waitForFunction(
+                """
+                () => {
+                  const pages = [...document.querySelectorAll('[aria-label=Spreads] img')]
+                  return pages.length > 8 && pages.every(one => one.complete && one.naturalWidth > 0)
+                }
+                """);
         take("album");
-        album.step("Arrange");
+        page.keyboard().press("Escape");
+        album.button("The page that faces this one").click();
+        page.getByTestId("facing").locator("img").waitFor();
         album.painted();
-    }
-
-    private void takeClose() {
-        Room kites = open("The kite summer");
-        kites.frame(6).click();
-        kites.button("actual size").click();
-        page.getByTestId("fine").waitFor();
-        take("actual-size");
+        take("spread");
+        album.button("The page that faces this one").click();
     }
 
     /** Pages as they could be; each is taken back afterwards. */
@@ -191,7 +190,7 @@ public final class Screenshots {
 
     private Room open(String name) {
         page.navigate(address);
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open " + name))
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open " + name).setExact(true))
                 .click();
         return new Room(page).ready();
     }

@@ -44,6 +44,10 @@ final class DemoAlbums {
         editor.edit(new Edit.FlowAlbum(editor.piece.piece().album().orElseThrow()));
         editor.edit(new Edit.AddWordsPage(Edit.AddWordsPage.What.TEXT, Optional.empty(), wished.foreword()));
         editor.edit(new Edit.AddWordsPage(Edit.AddWordsPage.What.TITLE, Optional.empty(), wished.heading()));
+        for (String afterword : wished.afterwords()) {
+            editor.edit(new Edit.AddWordsPage(
+                    Edit.AddWordsPage.What.TEXT, Optional.of(editor.last().id()), afterword));
+        }
         editor.edit(new Edit.AddWordsPage(
                 Edit.AddWordsPage.What.IMPRINT, Optional.of(editor.last().id()), wished.imprint()));
         editor.edit(new Edit.FlowAlbum(editor.piece.piece().album().orElseThrow()));

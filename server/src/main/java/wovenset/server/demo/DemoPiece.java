@@ -34,6 +34,7 @@ record DemoPiece(
      * @param titles of the chapters, in their order
      * @param heading on the title page
      * @param foreword on the page after it
+     * @param afterwords on pages behind all photos
      * @param across the photo that lies across a fold
      * @param imprint at the end
      */
@@ -47,6 +48,7 @@ record DemoPiece(
             List<String> titles,
             String heading,
             String foreword,
+            List<String> afterwords,
             String across,
             String imprint) {}
 
