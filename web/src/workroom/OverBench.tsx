@@ -19,7 +19,8 @@ export function OverBench({ title, onClose, children }: Props) {
   const sheet = useRef<HTMLDivElement>(null)
   useEffect(() => {
     const before = document.activeElement
-    sheet.current?.querySelector<HTMLElement>('li button')?.focus()
+    const first = sheet.current?.querySelector<HTMLElement>('li button') ?? sheet.current
+    first?.focus()
     return () => {
       // What was pressed may be gone; the page is what comes next.
       const back = before instanceof HTMLElement && before.isConnected ? before : null
@@ -34,7 +35,8 @@ export function OverBench({ title, onClose, children }: Props) {
         ref={sheet}
         role="dialog"
         aria-label={title}
-        className="absolute inset-0 z-40 flex flex-col bg-mat"
+        tabIndex={-1}
+        className="absolute inset-0 z-40 flex flex-col bg-mat focus-visible:outline-none"
         onKeyDown={(event) => {
           if (event.key !== 'Escape') return
           event.stopPropagation()

@@ -1,5 +1,5 @@
 import { BookOpen, Copy, Hash, Pin, Trash2 } from 'lucide-react'
-import { useCallback, useMemo, useRef, useState } from 'react'
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { useChosen } from '../../light-table/useChosen'
 import { Choice } from '../../fields/Choice'
 import { inputLook } from '../../fields/Field'
@@ -178,6 +178,20 @@ function Spreads({ found, chosen, now, onGo, onChoose, onRemove }: SpreadsProps)
   const spreads = spreadsOf(piece.pages.length)
   const across = Math.max(1, Math.floor((width + GAP_PX) / (2 * size.width + GAP_PX)))
   const step = size.height + WORDS_PX
+  const row = Math.floor(
+    spreads.findIndex((spread) => spread.some((number) => piece.pages[number]?.id === now)) / across,
+  )
+  const first = useRef(true)
+  useEffect(() => {
+    const element = scroller.current
+    if (!first.current || width === 0 || !element) return
+    first.current = false
+    // The page on the bench comes into sight and has the focus first.
+    element.scrollTop = row * step
+    requestAnimationFrame(() =>
+      requestAnimationFrame(() => element.querySelector<HTMLElement>('[aria-current]')?.focus({ preventScroll: true })),
+    )
+  }, [row, step, width])
   return (
     <div ref={measure} className="-mx-1 min-h-0 flex-1 overflow-y-auto px-1 pt-1">
       <ol aria-label="Spreads" className="relative" style={{ height: Math.ceil(spreads.length / across) * step }}>

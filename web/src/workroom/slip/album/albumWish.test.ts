@@ -7,7 +7,16 @@ test('always so many, or varied within limits', () => {
   const usual = usualAlbum(MARGINS, 4)
   expect(fullnessOf(usual)).toBe('varied')
   const two = withFullness(usual, '2')
-  expect(two).toEqual({ least: 2, most: 2, singles: false, margins: MARGINS, gap: 4, chapters: [] })
+  expect(two).toEqual({
+    least: 2,
+    most: 2,
+    singles: false,
+    openings: false,
+    onRight: false,
+    margins: MARGINS,
+    gap: 4,
+    chapters: [],
+  })
   expect(fullnessOf(two)).toBe('2')
   expect(sameAlbum(withFullness(two, 'varied'), usual)).toBe(true)
   expect(sameAlbum(two, usual)).toBe(false)

@@ -73,6 +73,13 @@ class AccessibilityTest {
             assertThat(page.getByRole(AriaRole.DIALOG, new Page.GetByRoleOptions().setName("Captions")))
                     .isVisible();
             check(page, "captions one by one");
+            page.keyboard().press("Escape");
+            page.getByRole(
+                            AriaRole.BUTTON,
+                            new Page.GetByRoleOptions().setName("Choose").setExact(true))
+                    .click();
+            assertThat(page.getByText("22 of 22 kept")).isVisible();
+            check(page, "choosing");
         }
     }
 
@@ -92,6 +99,12 @@ class AccessibilityTest {
         assertThat(room.field("Name")).isVisible();
         check(room.page, "frame styles");
         room.step("Arrange");
+        room.button("Add a page").click();
+        room.button("All pages at once (O)").click();
+        assertThat(room.page.getByLabel("Spreads").getByRole(AriaRole.BUTTON)).hasCount(2);
+        check(room.page, "all pages at once");
+        room.page.keyboard().press("Escape");
+        room.toPageOf(1);
         room.part("Frames by hand");
         room.part("Guides");
         room.part("What lies on the page");

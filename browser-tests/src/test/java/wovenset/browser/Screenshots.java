@@ -190,7 +190,9 @@ public final class Screenshots {
 
     private Room open(String name) {
         page.navigate(address);
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open " + name).setExact(true))
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Open " + name).setExact(true))
                 .click();
         return new Room(page).ready();
     }
