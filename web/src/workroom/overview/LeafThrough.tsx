@@ -24,10 +24,10 @@ export function LeafThrough({ pieceId, pages, format, from, onClose }: Props) {
       spreads.findIndex((spread) => spread.some((number) => pages[number]?.id === from)),
     ),
   )
-  const [window_, setWindow] = useState({ width: innerWidth, height: innerHeight })
+  const [screen, setScreen] = useState({ width: innerWidth, height: innerHeight })
   useEffect(() => {
     const element = room.current
-    const sized = () => setWindow({ width: innerWidth, height: innerHeight })
+    const sized = () => setScreen({ width: innerWidth, height: innerHeight })
     window.addEventListener('resize', sized)
     element?.focus()
     // Where a browser has no full screen, the window has to do.
@@ -38,7 +38,7 @@ export function LeafThrough({ pieceId, pages, format, from, onClose }: Props) {
     }
   }, [])
   const turn = (by: number) => setAt((now) => Math.min(spreads.length - 1, Math.max(0, now + by)))
-  const scale = Math.min((window_.width - 112) / (2 * format.width), (window_.height - 72) / format.height)
+  const scale = Math.min((screen.width - 112) / (2 * format.width), (screen.height - 72) / format.height)
   const size = { width: Math.floor(format.width * scale), height: Math.floor(format.height * scale) }
   const pictureOf = (number: number) => {
     const page = pages[number]

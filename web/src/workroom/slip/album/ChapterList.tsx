@@ -1,4 +1,4 @@
-import { ArrowDown, ArrowUp, BookmarkPlus, CalendarDays, X } from 'lucide-react'
+import { BookmarkPlus, CalendarDays, X } from 'lucide-react'
 import { type Album, client, data, wordsOf } from '../../../api/client'
 import { inputLook } from '../../../fields/Field'
 import { Button, IconButton } from '../../../ui/Button'
@@ -50,25 +50,20 @@ export function ChapterList({ chapters, onChange }: Props) {
                   value={chapter.title}
                   onChange={(event) => onChange(retitled(chapters, chapter.id, event.target.value))}
                 />
-                {movable && (
-                  <>
-                    <IconButton
-                      name={`Move chapter ${index + 1} up`}
-                      className="size-6!"
-                      disabled={index === 0}
-                      onClick={() => move(chapter.id, index - 1)}
-                    >
-                      <ArrowUp size={14} />
-                    </IconButton>
-                    <IconButton
-                      name={`Move chapter ${index + 1} down`}
-                      className="size-6!"
-                      disabled={index === found.length - 1}
-                      onClick={() => move(chapter.id, index + 1)}
-                    >
-                      <ArrowDown size={14} />
-                    </IconButton>
-                  </>
+                {movable && found.length > 1 && (
+                  <select
+                    aria-label={`Place of chapter ${index + 1}`}
+                    title="Its place among the chapters; all of its photos go along"
+                    className={`${inputLook} w-14! shrink-0 px-1!`}
+                    value={index}
+                    onChange={(event) => move(chapter.id, Number(event.target.value))}
+                  >
+                    {found.map((_, place) => (
+                      <option key={place} value={place}>
+                        {place + 1}
+                      </option>
+                    ))}
+                  </select>
                 )}
                 <IconButton
                   name={`Join chapter ${index + 1} with the one before`}

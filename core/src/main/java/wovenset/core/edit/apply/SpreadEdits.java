@@ -8,7 +8,6 @@ import java.util.UUID;
 import java.util.function.Supplier;
 import wovenset.core.album.FoldAim;
 import wovenset.core.album.PageOrder;
-import wovenset.core.arrange.propose.PageProposals;
 import wovenset.core.arrangement.Grid;
 import wovenset.core.arrangement.Margins;
 import wovenset.core.edit.Edit;
@@ -88,8 +87,10 @@ final class SpreadEdits {
         return left + 2;
     }
 
+    /** With nothing on it that would be lost: words, too, and the title of a chapter. */
     private static boolean isEmpty(Page page) {
-        return PageProposals.taking(page).isEmpty();
+        return page.flow() != Page.Flow.OPENING
+                && page.frames().stream().allMatch(frame -> frame.isSlotted() && frame.fill() instanceof Fill.Empty);
     }
 
     private Page covered(Piece piece, Page page, SharedPicture picture) {

@@ -78,6 +78,17 @@ class SpreadEditsTest {
     }
 
     @Test
+    void wordsOnASpreadAreNotLost() {
+        Piece piece = gathered(3);
+        UUID right = piece.pages().get(2).id();
+        Piece worded = applied(piece, new Edit.AddWords(right, Edit.WordsPlace.FREE, Optional.of("Do not lose me")));
+        Piece laid = applied(worded, new Edit.LayAcross(piece.pages().get(1).id(), entry(piece, 2)));
+        assertThat(laid.pages()).hasSize(5);
+        assertThat(laid.page(right)).isEqualTo(worded.page(right));
+        assertThat(Spreads.across(laid.pages(), 3)).isPresent();
+    }
+
+    @Test
     void theWholePictureMovesWhicheverPageItIsMovedOn() {
         Piece piece = gathered(3);
         Piece laid = applied(piece, new Edit.LayAcross(piece.pages().get(1).id(), entry(piece, 2)));
