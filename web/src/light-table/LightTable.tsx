@@ -10,10 +10,10 @@ import { usesOf, waitingIn } from '../workroom/piece/model'
 import { groupsOf } from './dateGroups'
 import { byName, byTime } from './photoOrder'
 import { packed } from './packing'
-import { ChoosingBar } from './ChoosingBar'
-import { type Shown, shownOf } from './shown'
+import { ChoosingBar } from './choosing/ChoosingBar'
+import { type Shown, shownOf } from './choosing/shown'
 import { TablePhoto } from './TablePhoto'
-import { type Choosing, useChoosing } from './useChoosing'
+import { type Choosing, useChoosing } from './choosing/useChoosing'
 
 const SIZES = { rowHeight: 128, gap: 10, words: 40, day: 24 }
 

@@ -35,6 +35,11 @@ export function FacingPage({ page, side, scene, scale }: Props) {
       onPointerDown={(event) => event.stopPropagation()}
       onClick={() => select({ kind: 'page', pageId: page.id })}
     >
+      {/* The fold, over the picture: beside it, it would push it off the screen's pixels. */}
+      <span
+        aria-hidden
+        className={`absolute inset-y-0 border-l border-dashed border-soft ${side === 'right' ? 'left-0' : 'right-0'}`}
+      />
       <img
         alt=""
         draggable={false}

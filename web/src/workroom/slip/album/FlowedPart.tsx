@@ -6,7 +6,7 @@ import { Part } from '../Part'
 export function FlowedPart() {
   const { stored, page, handle } = useRoom()
   const flow = stored.pages.find(({ id }) => id === page.id)?.flow
-  if (!stored.album || !flow || flow === 'BY_HAND') return null
+  if (!stored.album || !flow || flow === 'BY_HAND' || flow === 'OPENING') return null
   return (
     <Part title="In the album">
       <label className="flex items-start gap-2">

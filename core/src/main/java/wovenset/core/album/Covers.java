@@ -9,7 +9,6 @@ import wovenset.core.arrangement.ByHand;
 import wovenset.core.arrangement.Margins;
 import wovenset.core.geometry.Box;
 import wovenset.core.geometry.BoxMm;
-import wovenset.core.ink.Rgb;
 import wovenset.core.item.Crop;
 import wovenset.core.item.Fill;
 import wovenset.core.item.Frame;
@@ -76,10 +75,12 @@ public final class Covers {
         double spine = cover.spine().mm();
         double front = width + spine;
         double margin = PHOTO_MARGIN * Math.min(width, height);
-        boolean dark = GroundColour.of(piece, page, facts).isDark();
         TextStyle title = TextStyle.title(album.format());
-        TextStyle coloured =
-                title.withFace(title.typeface(), title.weight(), title.slant(), dark ? Rgb.PAPER : Rgb.INK);
+        TextStyle coloured = title.withFace(
+                title.typeface(),
+                title.weight(),
+                title.slant(),
+                GroundColour.of(piece, page, facts).wordsOn());
         List<Item> items = new ArrayList<>();
         Optional<Entry> first =
                 piece.entries().list().stream().filter(entry -> !entry.aside()).findFirst();

@@ -16,6 +16,8 @@ public record Rgb(String hex) {
 
     /** On a ground of this luminance black and white words have the same contrast. */
     private static final double MIDDLE = 0.179;
+    /** The contrast that words of a text are to have at least (WCAG 2.2). */
+    private static final double LEGIBLE = 4.5;
 
     public Rgb {
         hex = hex.toLowerCase(Locale.ROOT);
@@ -46,6 +48,16 @@ public record Rgb(String hex) {
     /** The contrast of two relative luminances, whichever comes first. */
     public static double contrast(double one, double other) {
         return (Math.max(one, other) + 0.05) / (Math.min(one, other) + 0.05);
+    }
+
+    /** Of ink and paper the one that reads better on it. */
+    public Rgb wordsOn() {
+        return isDark() ? PAPER : INK;
+    }
+
+    /** Itself where it reads as words of a text on a ground, else ink or paper. */
+    public Rgb legibleOn(Rgb ground) {
+        return contrast(ground) >= LEGIBLE ? this : ground.wordsOn();
     }
 
     private static double linear(int value) {

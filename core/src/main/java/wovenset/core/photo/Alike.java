@@ -1,16 +1,21 @@
 package wovenset.core.photo;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.function.ToLongFunction;
 
 /**
  * Groups of photos that look alike: each is like at least one other of its group (single linkage). The photos' order is kept. Cost: a comparison of
  * 64 bits for each pair.
  */
 public final class Alike {
+    /** Of the crispest one's crispness. */
+    private static final double NEARLY = 0.85;
+
     private final int[] parent;
 
     private Alike(int count) {
@@ -22,9 +27,11 @@ public final class Alike {
 
     /**
      * @param traits by their photos, in their order
-     * @return groups of two and more, each with its crispest photo first and the others in their order
+     * @param richness how much there is of a photo: of those that are nearly as crisp as the crispest the richest is the best, for a copy that was
+     *     packed more tightly has edges of its own
+     * @return groups of two and more, each with its best photo first and the others in their order
      */
-    public static <T> List<List<T>> groups(Map<T, Trait> traits) {
+    public static <T> List<List<T>> groups(Map<T, Trait> traits, ToLongFunction<T> richness) {
         List<Map.Entry<T, Trait>> all = List.copyOf(new LinkedHashMap<>(traits).entrySet());
         Alike alike = new Alike(all.size());
         for (int i = 0; i < all.size(); i++) {
@@ -41,13 +48,15 @@ public final class Alike {
         List<List<T>> found = new ArrayList<>();
         for (List<Integer> group : groups.values()) {
             if (group.size() > 1) {
-                int best = group.get(0);
-                for (int one : group) {
-                    best = all.get(one).getValue().crispness()
-                                    > all.get(best).getValue().crispness()
-                            ? one
-                            : best;
-                }
+                double crispest = group.stream()
+                        .mapToDouble(one -> all.get(one).getValue().crispness())
+                        .max()
+                        .orElseThrow();
+                int best = group.stream()
+                        .filter(one -> all.get(one).getValue().crispness() >= NEARLY * crispest)
+                        .max(Comparator.comparingLong(
+                                one -> richness.applyAsLong(all.get(one).getKey())))
+                        .orElseThrow();
                 List<T> sorted = new ArrayList<>(List.of(all.get(best).getKey()));
                 for (int one : group) {
                     if (one != best) {

@@ -10,9 +10,6 @@ import wovenset.core.style.TextStyle;
 
 /** How words look that are new: as such words do already in the piece, else as suits the page. */
 public final class WornWords {
-    /** The contrast that words of a text are to have at least (WCAG 2.2). */
-    private static final double LEGIBLE = 4.5;
-
     private WornWords() {}
 
     /**
@@ -44,8 +41,9 @@ public final class WornWords {
 
     /** As it is where that reads on the ground, else light or dark as the ground is not; words on a panel of their own stay. */
     private static TextStyle legible(TextStyle style, Rgb ground) {
-        boolean reads = style.finish().panel().isPresent() || style.colour().contrast(ground) >= LEGIBLE;
-        return reads ? style : coloured(style, ground.isDark() ? Rgb.PAPER : Rgb.INK);
+        return style.finish().panel().isPresent()
+                ? style
+                : coloured(style, style.colour().legibleOn(ground));
     }
 
     private static TextStyle coloured(TextStyle style, Rgb colour) {

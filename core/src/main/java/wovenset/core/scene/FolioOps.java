@@ -23,9 +23,6 @@ import wovenset.core.words.WordFitter;
 /** A page's number and the words that run beside it, as one line. Cost: linear in the frames of the pages before, where chapters run. */
 final class FolioOps {
     private static final double LEADING = 1.2;
-    /** The contrast that words of a text are to have at least (WCAG 2.2). */
-    private static final double LEGIBLE = 4.5;
-
     private static final String APART = "\u2003";
 
     private final Piece piece;
@@ -83,8 +80,7 @@ final class FolioOps {
         double y = folio.place().isAtFoot()
                 ? format.height().mm() - folio.edge().mm() - (LEADING * size - baseline)
                 : folio.edge().mm() + baseline;
-        Rgb colour =
-                folio.colour().contrast(ground) >= LEGIBLE ? folio.colour() : ground.isDark() ? Rgb.PAPER : Rgb.INK;
+        Rgb colour = folio.colour().legibleOn(ground);
         return new Op.Glyphs(line.text(), setting, folio.sizePt(), colour, x, y, width);
     }
 

@@ -82,14 +82,18 @@ class TraitFinderTest {
         traits.put("other", new Trait(0x0fff_ffff_0000_0000L, 50));
         traits.put("b", new Trait(0x3ff, 20));
         traits.put("c", new Trait(0xf_ffff, 12));
+        assertThat(Alike.groups(Map.of("copy", new Trait(1, 10.2), "original", new Trait(1, 10)), String::length)
+                        .get(0))
+                .as("nearly as crisp, and less of it")
+                .startsWith("original");
         traits.put("lone", new Trait(-1, 8));
-        assertThat(Alike.groups(traits)).containsExactly(List.of("b", "a", "c"));
-        assertThat(Alike.groups(Map.of())).isEmpty();
+        assertThat(Alike.groups(traits, one -> 0)).containsExactly(List.of("b", "a", "c"));
+        assertThat(Alike.groups(Map.<String, Trait>of(), one -> 0)).isEmpty();
         Map<Integer, Trait> same = new LinkedHashMap<>();
         for (int i = 0; i < 800; i++) {
             same.put(i, new Trait(7, 10));
         }
-        assertThat(Alike.groups(same))
+        assertThat(Alike.groups(same, one -> -one))
                 .singleElement()
                 .satisfies(group -> assertThat(group).hasSize(800).startsWith(0, 1, 2));
     }

@@ -3,6 +3,7 @@ package wovenset.server.photo;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -41,7 +42,7 @@ class TraitController {
     }
 
     /**
-     * @param alike groups of photos that look alike, each with the crispest first
+     * @param alike groups of photos that look alike, each with the best first
      * @param blurred in which nothing is in focus
      * @param left how many have not been looked at yet
      */
@@ -69,7 +70,10 @@ class TraitController {
                 .filter(one -> one.getValue().isBlurred())
                 .map(Map.Entry::getKey)
                 .toList();
-        return new ChoosingView(Alike.groups(inOrder), blurred, missing.size() - looked.size());
+        Map<PhotoId, Long> bytes = new HashMap<>();
+        store.findAll(photos).forEach(photo -> bytes.put(photo.id(), photo.bytes()));
+        return new ChoosingView(
+                Alike.groups(inOrder, photo -> bytes.getOrDefault(photo, 0L)), blurred, missing.size() - looked.size());
     }
 
     /** Nothing of a photo that cannot be read: that is told where it is shown. */

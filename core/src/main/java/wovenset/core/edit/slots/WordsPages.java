@@ -64,7 +64,7 @@ public final class WordsPages {
     /** In the type of the piece's other words, if it has some, and a colour that reads on its ground. */
     private static TextStyle style(Piece piece, Page page, Edit.AddWordsPage.What kind, PhotoFacts facts) {
         TextStyle reading = TextStyle.reading(piece.format());
-        Rgb colour = GroundColour.of(piece, page, facts).isDark() ? Rgb.PAPER : Rgb.INK;
+        Rgb colour = GroundColour.of(piece, page, facts).wordsOn();
         String typeface = piece.pages().stream()
                 .flatMap(one -> one.frames().stream())
                 .flatMap(frame -> frame.ownWords().stream())

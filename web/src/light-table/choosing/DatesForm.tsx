@@ -1,8 +1,8 @@
 import { useState } from 'react'
-import { Field, inputLook } from '../fields/Field'
-import { Wrong } from '../fields/Wrong'
-import { Button } from '../ui/Button'
-import { type TrayPhoto, useRoom } from '../workroom/context'
+import { Field, inputLook } from '../../fields/Field'
+import { Wrong } from '../../fields/Wrong'
+import { Button } from '../../ui/Button'
+import { type TrayPhoto, useRoom } from '../../workroom/context'
 import { middleOf, minutesOf } from './dateText'
 
 /** Puts the dates of the selected photos right: a camera’s clock that was wrong, or a time that only a person knows. */

@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest'
-import type { TrayPhoto } from '../workroom/context'
+import type { TrayPhoto } from '../../workroom/context'
 import { lesser, shownOf } from './shown'
 import type { Choosing } from './useChoosing'
 

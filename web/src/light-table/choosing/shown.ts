@@ -1,4 +1,4 @@
-import type { TrayPhoto } from '../workroom/context'
+import type { TrayPhoto } from '../../workroom/context'
 import type { Choosing } from './useChoosing'
 
 /** Which photos the table shows while some are chosen from many. */

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useMemo } from 'react'
-import { type ChoosingView, client, data } from '../api/client'
+import { type ChoosingView, client, data } from '../../api/client'
 
 export interface Choosing {
   /** The group of photos that look alike of each that is in one, the sharpest first. */
