@@ -24,7 +24,7 @@ export function FacingPage({ page, side, scene, scale }: Props) {
       type="button"
       aria-label={`Page ${number}, which faces this one`}
       data-testid="facing"
-      className={`absolute block shadow-[0_2px_10px_rgb(34_41_58/0.22)] outline-offset-0 hover:outline-2 hover:outline-woad ${side === 'right' ? 'border-l' : 'border-r'} border-dashed border-soft`}
+      className="absolute block shadow-[0_2px_10px_rgb(34_41_58/0.22)] outline-offset-0 hover:outline-2 hover:outline-woad"
       style={{
         background: scene.colour,
         left: side === 'right' ? scale.left + width : scale.left - width,
