@@ -1,5 +1,7 @@
 package wovenset.bench;
 
+import wovenset.core.edit.EntryEdit;
+import wovenset.core.edit.AlbumEdit;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.LocalDateTime;
@@ -91,7 +93,7 @@ final class FlowBench implements Benchmark {
         return new Edits(stream, UUID::randomUUID)
                 .apply(
                         piece,
-                        new Edit.AddPhotos(IntStream.range(0, stream.proportions.size())
+                        new EntryEdit.AddPhotos(IntStream.range(0, stream.proportions.size())
                                 .mapToObj(Pieces::photo)
                                 .toList()))
                 .piece();
@@ -168,7 +170,7 @@ final class FlowBench implements Benchmark {
             flowed.add(Quality.of(AlbumFlow.flowed(piece, album(2, 5), stream, UUID::randomUUID), stream));
             filled.add(Quality.of(
                     new Edits(stream, UUID::randomUUID)
-                            .apply(piece, new Edit.FlowEntries())
+                            .apply(piece, new AlbumEdit.FlowEntries())
                             .piece(),
                     stream));
         }
@@ -216,12 +218,12 @@ final class FlowBench implements Benchmark {
             if (photos == 800) {
                 Piece made = AlbumFlow.flowed(piece, album(4, 6), stream, UUID::randomUUID);
                 Edits edits = new Edits(stream, UUID::randomUUID);
-                Edit late = new Edit.RemoveEntries(
+                Edit late = new EntryEdit.RemoveEntries(
                         List.of(made.entries().list().get(400).id()));
                 Piece other = edits.apply(made, late).piece();
                 figures.add(Figure.atMost(
                         "flowing 800 anew after one photo is gone, checked as an edit, median",
-                        median(() -> edits.apply(other, new Edit.FlowAlbum(album(4, 6)))),
+                        median(() -> edits.apply(other, new AlbumEdit.FlowAlbum(album(4, 6)))),
                         "ms",
                         ms,
                         300));

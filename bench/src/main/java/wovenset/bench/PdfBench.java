@@ -1,5 +1,8 @@
 package wovenset.bench;
 
+import wovenset.core.edit.PieceEdit;
+import wovenset.core.edit.EntryEdit;
+import wovenset.core.edit.AlbumEdit;
 import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -66,10 +69,10 @@ final class PdfBench implements Benchmark {
         Piece empty = Pieces.piece(Pieces.grid(2, 2, 12, 6), 1).withFormat(Pieces.format(210, 297));
         Piece piece = Pieces.applied(
                 empty,
-                new Edit.SetCaptionStyle(empty.styles().captions().withShow(CaptionStyle.Show.WRITTEN)),
-                new Edit.AddPhotos(
+                new PieceEdit.SetCaptionStyle(empty.styles().captions().withShow(CaptionStyle.Show.WRITTEN)),
+                new EntryEdit.AddPhotos(
                         IntStream.range(0, PHOTOS).mapToObj(Pieces::photo).toList()),
-                new Edit.FlowEntries());
+                new AlbumEdit.FlowEntries());
         if (piece.pages().size() != PAGES) {
             throw new IllegalStateException("The piece has other pages");
         }

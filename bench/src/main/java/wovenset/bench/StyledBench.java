@@ -1,5 +1,9 @@
 package wovenset.bench;
 
+import wovenset.core.edit.StyleEdit;
+import wovenset.core.edit.PieceEdit;
+import wovenset.core.edit.EntryEdit;
+import wovenset.core.edit.AlbumEdit;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
@@ -57,7 +61,7 @@ final class StyledBench implements Benchmark {
                         .with(new Shadow(mm, mm.times(3), 0.5, Rgb.INK))
                         .with(new InnerShadow(mm, mm.times(2), 0.5, Rgb.INK))),
                 "a linen ground",
-                Pieces.applied(plain, new Edit.SetCommonGround(linen()))));
+                Pieces.applied(plain, new PieceEdit.SetCommonGround(linen()))));
         best(maker, plain, folder);
         double baseline = best(maker, plain, folder);
         List<Figure> figures = new ArrayList<>();
@@ -74,7 +78,7 @@ final class StyledBench implements Benchmark {
     }
 
     private static Piece worn(Piece piece, UnaryOperator<FrameStyle> dressing) {
-        return Pieces.applied(piece, new Edit.DressAll(dressing.apply(FrameStyle.plain(new UUID(1, 1), "Worn"))));
+        return Pieces.applied(piece, new StyleEdit.DressAll(dressing.apply(FrameStyle.plain(new UUID(1, 1), "Worn"))));
     }
 
     private static double best(PieceMaker maker, Piece piece, Path folder) throws Exception {
@@ -100,8 +104,8 @@ final class StyledBench implements Benchmark {
         Piece empty = Pieces.piece(Pieces.grid(4, 3, 12, 8), 1).withFormat(Pieces.format(210, 297));
         return Pieces.applied(
                 empty,
-                new Edit.AddPhotos(
+                new EntryEdit.AddPhotos(
                         IntStream.range(0, PHOTOS).mapToObj(Pieces::photo).toList()),
-                new Edit.FlowEntries());
+                new AlbumEdit.FlowEntries());
     }
 }

@@ -21,7 +21,6 @@ import wovenset.core.style.StyleSheet;
  */
 public record Pattern(String name, Length width, Length height, Page page, StyleSheet styles) {
     public static final int LONGEST_NAME = 60;
-    public static final int MOST_FRAMES = 500;
 
     public Pattern {
         boolean named = !name.isBlank()
@@ -34,9 +33,9 @@ public record Pattern(String name, Length width, Length height, Page page, Style
         }
         List<Frame> frames = page.frames();
         Checks.that(
-                frames.stream().anyMatch(Frame::isForPhotos) && frames.size() <= MOST_FRAMES,
+                frames.stream().anyMatch(Frame::isForPhotos) && frames.size() <= Page.MOST_FRAMES,
                 Reason.PATTERN_FRAMES,
-                MOST_FRAMES);
+                Page.MOST_FRAMES);
         Checks.that(
                 frames.stream().allMatch(frame -> frame.isEmpty() || !frame.isForPhotos()), Reason.PATTERN_WITH_PHOTOS);
     }

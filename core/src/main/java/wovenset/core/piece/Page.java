@@ -33,6 +33,9 @@ public record Page(
         List<SharedPicture> pictures,
         Flow flow,
         boolean numbered) {
+    /** The most frames that a page is given. */
+    public static final int MOST_FRAMES = 500;
+
     public Page {
         items = List.copyOf(items);
         guides = List.copyOf(guides);

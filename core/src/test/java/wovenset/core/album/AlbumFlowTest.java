@@ -33,8 +33,13 @@ import org.junit.jupiter.api.Test;
 import wovenset.core.arrange.Places;
 import wovenset.core.arrange.space.PlacesOutcome;
 import wovenset.core.arrangement.Margins;
-import wovenset.core.edit.Edit;
+import wovenset.core.edit.AlbumEdit;
+import wovenset.core.edit.ArrangeEdit;
+import wovenset.core.edit.EntryEdit;
 import wovenset.core.edit.ItemChange;
+import wovenset.core.edit.ItemEdit;
+import wovenset.core.edit.PageEdit;
+import wovenset.core.edit.WordsEdit;
 import wovenset.core.item.Frame;
 import wovenset.core.item.FrameWords;
 import wovenset.core.item.Marks;
@@ -99,7 +104,7 @@ class AlbumFlowTest {
                     case 1 -> new ItemChange.SetWords(new FrameWords.Own("by hand " + random.nextInt(99)));
                     default -> new ItemChange.SetOpacity(0.5);
                 };
-        return after(piece, new Edit.PatchItems(page.id(), List.of(frame), change));
+        return after(piece, new ItemEdit.PatchItems(page.id(), List.of(frame), change));
     }
 
     private static Map<UUID, Frame> work(Piece piece) {
@@ -125,7 +130,7 @@ class AlbumFlowTest {
     void pinnedPagesStayAndPhotosFlowAroundThem() {
         Piece album = flowed(gathered(20), album(4, 4));
         Page pinned = album.pages().get(2);
-        Piece reflowed = flowed(after(album, new Edit.PinPages(List.of(pinned.id()), true)), album(2, 2));
+        Piece reflowed = flowed(after(album, new AlbumEdit.PinPages(List.of(pinned.id()), true)), album(2, 2));
         assertThat(reflowed.page(pinned.id())).contains(pinned.withFlow(Page.Flow.PINNED));
         assertThat(numbers(reflowed).stream().flatMap(List::stream))
                 .containsExactlyElementsOf(IntStream.rangeClosed(1, 20).boxed().toList());
@@ -137,12 +142,13 @@ class AlbumFlowTest {
     void aPageArrangedByHandIsPinned() {
         Piece album = flowed(gathered(12), album(4, 4));
         Page page = album.pages().get(1);
-        Piece arranged = after(album, new Edit.SetGrid(page.id(), grid(2, 2, 10, 5), Edit.Reflow.ASK));
+        Piece arranged = after(album, new ArrangeEdit.SetGrid(page.id(), grid(2, 2, 10, 5), ArrangeEdit.Reflow.ASK));
         assertThat(arranged.page(page.id()).orElseThrow().flow()).isEqualTo(Page.Flow.PINNED);
         assertThat(flowed(arranged, album(2, 2)).page(page.id())).isEqualTo(arranged.page(page.id()));
         UUID frame = page.slotted().get(0).id();
         Piece cropped = after(
-                album, new Edit.PatchItems(page.id(), List.of(frame), new ItemChange.SetCrop(crop(0.2, 0.3, 2, 5))));
+                album,
+                new ItemEdit.PatchItems(page.id(), List.of(frame), new ItemChange.SetCrop(crop(0.2, 0.3, 2, 5))));
         assertThat(cropped.page(page.id()).orElseThrow().flow()).isEqualTo(Page.Flow.FLOWED);
     }
 
@@ -151,18 +157,19 @@ class AlbumFlowTest {
         Piece album = flowed(gathered(6), album(3, 3));
         Page first = album.pages().get(0);
         Piece without = after(
-                album, new Edit.EmptyFrame(first.id(), first.slotted().get(1).id()));
+                album,
+                new ArrangeEdit.EmptyFrame(first.id(), first.slotted().get(1).id()));
         assertThat(numbers(without)).containsExactly(List.of(1, 3), List.of(4, 5, 6));
         assertThat(without.pages().get(1)).isSameAs(album.pages().get(1));
         Entry out = without.entries().of(photo(2)).orElseThrow();
         assertThat(out.aside()).isTrue();
         assertThat(numbers(flowed(without, album(5, 5)))).containsExactly(List.of(1, 3, 4, 5, 6));
-        Piece again = flowed(after(without, new Edit.SetAside(List.of(out.id()), false)), album(3, 3));
+        Piece again = flowed(after(without, new AlbumEdit.SetAside(List.of(out.id()), false)), album(3, 3));
         assertThat(numbers(again)).containsExactly(List.of(1, 2, 3), List.of(4, 5, 6));
         List<UUID> all = again.entries().list().stream().map(Entry::id).toList();
-        assertThat(after(again, new Edit.RemoveEntries(all.subList(0, 3))).pages())
+        assertThat(after(again, new EntryEdit.RemoveEntries(all.subList(0, 3))).pages())
                 .hasSize(1);
-        assertThat(after(again, new Edit.RemoveEntries(all)).pages()).hasSize(1);
+        assertThat(after(again, new EntryEdit.RemoveEntries(all)).pages()).hasSize(1);
     }
 
     /** Words laid on a page go with the photo that they lie on; a page of words stays behind its photo. */
@@ -172,14 +179,14 @@ class AlbumFlowTest {
         UUID second = album.pages().get(1).id();
         Piece worded = after(
                 album,
-                new Edit.AddWords(second, Edit.WordsPlace.TOP, Optional.of("In August")),
-                new Edit.AddPage(album.pages().get(0).id()));
+                new WordsEdit.AddWords(second, WordsEdit.WordsPlace.TOP, Optional.of("In August")),
+                new PageEdit.AddPage(album.pages().get(0).id()));
         Page own = worded.pages().get(1);
         assertThat(own.flow()).isEqualTo(Page.Flow.BY_HAND);
         Piece texted = after(
                 worded,
-                new Edit.ReleasePage(own.id()),
-                new Edit.AddWords(own.id(), Edit.WordsPlace.FREE, Optional.of("A summer")));
+                new ArrangeEdit.ReleasePage(own.id()),
+                new WordsEdit.AddWords(own.id(), WordsEdit.WordsPlace.FREE, Optional.of("A summer")));
         Piece two = flowed(texted, album(2, 2));
         assertThat(numbers(two)).containsExactly(List.of(1, 2), List.of(3, 4), List.of(), List.of(5, 6), List.of(7, 8));
         assertThat(words(two, 2)).containsExactly("A summer");
@@ -200,8 +207,8 @@ class AlbumFlowTest {
         Page second = album.pages().get(1);
         Piece written = after(
                 album,
-                new Edit.WriteWords(second.id(), new UUID(9, 4), "The very long beach"),
-                new Edit.PatchItems(second.id(), List.of(new UUID(9, 4)), new ItemChange.SetOpacity(0.5)));
+                new WordsEdit.WriteWords(second.id(), new UUID(9, 4), "The very long beach"),
+                new ItemEdit.PatchItems(second.id(), List.of(new UUID(9, 4)), new ItemChange.SetOpacity(0.5)));
         Piece two = flowed(written, chaptered(gathered, album(2, 2), 1, "Home", 4, "The long beach"));
         assertThat(numbers(two).get(0)).containsExactly(1, 2, 3);
         assertThat(words(two, 0)).containsExactly("Home");
@@ -219,14 +226,14 @@ class AlbumFlowTest {
     void aCopiedPageTakesNothingFromTheAlbum() {
         Piece album = flowed(gathered(6), album(3, 3));
         Piece copied = flowed(
-                after(album, new Edit.CopyPages(List.of(album.pages().get(0).id()))), album(3, 3));
+                after(album, new PageEdit.CopyPages(List.of(album.pages().get(0).id()))), album(3, 3));
         assertThat(numbers(copied)).containsExactly(List.of(1, 2, 3), List.of(1, 2, 3), List.of(4, 5, 6));
         Page first = album.pages().get(0);
         Page second = album.pages().get(1);
         Piece twice = after(
                 album,
-                new Edit.AddWords(second.id(), Edit.WordsPlace.FREE, Optional.of("Low water")),
-                new Edit.PlaceEntry(
+                new WordsEdit.AddWords(second.id(), WordsEdit.WordsPlace.FREE, Optional.of("Low water")),
+                new ArrangeEdit.PlaceEntry(
                         first.id(),
                         first.slotted().get(0).id(),
                         album.entries().of(photo(5)).orElseThrow().id()));
@@ -242,7 +249,8 @@ class AlbumFlowTest {
         assertThatThrownBy(() -> flowed(gathered, narrow)).hasMessageContaining("MARGINS_TAKE_ALL");
         Piece begun = flowed(gathered, album(1, 3));
         List<UUID> all = begun.entries().list().stream().map(Entry::id).toList();
-        Piece anew = after(begun, new Edit.RemoveEntries(all), new Edit.AddPhotos(List.of(photo(7), photo(8))));
+        Piece anew =
+                after(begun, new EntryEdit.RemoveEntries(all), new EntryEdit.AddPhotos(List.of(photo(7), photo(8))));
         assertThat(numbers(flowed(anew, album(2, 2)))).containsExactly(List.of(7, 8));
     }
 
@@ -253,7 +261,7 @@ class AlbumFlowTest {
         Piece album = flowed(gathered, chaptered(gathered, album(2, 3), 1, "One", 3, "Two", 4, "Three"));
         UUID third = album.entries().of(photo(3)).orElseThrow().id();
         UUID first = album.entries().of(photo(1)).orElseThrow().id();
-        Piece left = after(album, new Edit.RemoveEntries(List.of(first, third)));
+        Piece left = after(album, new EntryEdit.RemoveEntries(List.of(first, third)));
         assertThat(left.album().orElseThrow().chapters())
                 .extracting(Chapter::title)
                 .containsExactly("One", "Three");
@@ -280,7 +288,7 @@ class AlbumFlowTest {
         Frame marked = page.slotted().get(0);
         Piece wished = after(
                 album,
-                new Edit.PatchItems(
+                new ItemEdit.PatchItems(
                         page.id(),
                         List.of(marked.id()),
                         new ItemChange.SetMarks(new Marks(true, false, Marks.Turn.ANY, 0, false))));

@@ -14,7 +14,9 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import wovenset.core.arrangement.Margins;
+import wovenset.core.edit.AlbumEdit;
 import wovenset.core.edit.Edit;
+import wovenset.core.edit.EntryEdit;
 import wovenset.core.edit.apply.Edits;
 import wovenset.core.photo.PhotoFacts;
 import wovenset.core.photo.PhotoId;
@@ -57,7 +59,7 @@ final class Albums {
     static Piece gathered(int photos) {
         return after(
                 piece(grid(1, 1, 10, 5), 1),
-                new Edit.AddPhotos(
+                new EntryEdit.AddPhotos(
                         IntStream.rangeClosed(1, photos).mapToObj(Pieces::photo).toList()));
     }
 
@@ -70,7 +72,7 @@ final class Albums {
     }
 
     static Piece flowed(Piece piece, Album album) {
-        return after(piece, new Edit.FlowAlbum(album));
+        return after(piece, new AlbumEdit.FlowAlbum(album));
     }
 
     /** The photos' numbers, page by page. */

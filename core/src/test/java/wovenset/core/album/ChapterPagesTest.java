@@ -22,8 +22,11 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import wovenset.core.arrangement.Margins;
-import wovenset.core.edit.Edit;
+import wovenset.core.edit.AlbumEdit;
 import wovenset.core.edit.EditRefusedException;
+import wovenset.core.edit.ItemEdit;
+import wovenset.core.edit.PageEdit;
+import wovenset.core.edit.WordsEdit;
 import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
 import wovenset.core.item.Placement;
@@ -81,7 +84,9 @@ class ChapterPagesTest {
         UUID page = opened.pages().get(2).id();
         Ground.Covered dark = new Ground.Covered(new Paint.Solid(Rgb.INK));
         Piece touched = after(
-                opened, new Edit.SetGround(List.of(page), dark), new Edit.WriteWords(page, new UUID(9, 5), "Sand"));
+                opened,
+                new PageEdit.SetGround(List.of(page), dark),
+                new WordsEdit.WriteWords(page, new UUID(9, 5), "Sand"));
         Piece other = flowed(
                 touched, beginning(chaptered(gathered, album(2, 2), 1, "Arrival", 5, "Sand", 9, ""), true, false));
         assertThat(other.page(page).orElseThrow().ground()).isEqualTo(dark);
@@ -97,7 +102,8 @@ class ChapterPagesTest {
     void aTitleDeletedOnThePageDoesNotComeBack() {
         Piece gathered = gathered(6);
         Piece album = flowed(gathered, chaptered(gathered, album(2, 2), 1, "Arrival", 5, "Sand"));
-        Piece without = after(album, new Edit.RemoveItems(album.pages().get(2).id(), List.of(new UUID(9, 5))));
+        Piece without =
+                after(album, new ItemEdit.RemoveItems(album.pages().get(2).id(), List.of(new UUID(9, 5))));
         Piece again = flowed(without, without.album().orElseThrow());
         assertThat(words(again, 0)).isEqualTo("Arrival");
         assertThat(words(again, 2)).isEmpty();
@@ -148,8 +154,8 @@ class ChapterPagesTest {
         UUID second = album.pages().get(1).id();
         Piece worded = after(
                 album,
-                new Edit.AddWordsPage(Edit.AddWordsPage.What.TEXT, Optional.of(second), "The wind turned."),
-                new Edit.AddWordsPage(Edit.AddWordsPage.What.TITLE, Optional.empty(), "Kites"));
+                new PageEdit.AddWordsPage(PageEdit.AddWordsPage.What.TEXT, Optional.of(second), "The wind turned."),
+                new PageEdit.AddWordsPage(PageEdit.AddWordsPage.What.TITLE, Optional.empty(), "Kites"));
         assertThat(words(worded, 0)).isEqualTo("Kites");
         assertThat(words(worded, 3)).isEqualTo("The wind turned.");
         assertThat(worded.pages()).extracting(Page::numbered).startsWith(false, true, true, true);
@@ -164,7 +170,7 @@ class ChapterPagesTest {
     @Test
     void aPhotoAcrossTheFoldStaysOnASpread() {
         Piece album = flowed(gathered(13), album(2, 2));
-        Piece laid = after(album, new Edit.LayAcross(album.pages().get(1).id(), entry(album, 6)));
+        Piece laid = after(album, new AlbumEdit.LayAcross(album.pages().get(1).id(), entry(album, 6)));
         assertThat(numbers(laid).stream().flatMap(List::stream).filter(number -> number == 6))
                 .as("on its two pages")
                 .hasSize(2);
@@ -190,26 +196,26 @@ class ChapterPagesTest {
         Piece album = flowed(gathered, chaptered(gathered, album(2, 2), 1, "One", 5, "Two", 9, "Three"));
         List<UUID> middle =
                 List.of(album.pages().get(3).id(), album.pages().get(2).id());
-        Piece moved = after(album, new Edit.MovePages(middle, 4));
+        Piece moved = after(album, new PageEdit.MovePages(middle, 4));
         assertThat(order(moved)).containsExactly(1, 2, 3, 4, 9, 10, 11, 12, 5, 6, 7, 8);
         assertThat(numbers(flowed(moved, moved.album().orElseThrow()))).isEqualTo(numbers(moved));
         assertThat(moved.album().orElseThrow().chapters())
                 .as("a whole chapter keeps its beginning")
                 .isEqualTo(album.album().orElseThrow().chapters());
         Piece parted =
-                after(album, new Edit.MovePages(List.of(album.pages().get(2).id()), 5));
+                after(album, new PageEdit.MovePages(List.of(album.pages().get(2).id()), 5));
         assertThat(parted.album().orElseThrow().chapters().get(1).first())
                 .as("a part leaves it to the next photo")
                 .isEqualTo(entry(parted, 7));
-        Piece last = after(album, new Edit.MoveChapter(new UUID(9, 1), 2));
+        Piece last = after(album, new AlbumEdit.MoveChapter(new UUID(9, 1), 2));
         assertThat(order(last)).containsExactly(5, 6, 7, 8, 9, 10, 11, 12, 1, 2, 3, 4);
         assertThat(words(last, 4)).isEqualTo("One");
-        Piece photo = after(album, new Edit.MoveEntries(List.of(entry(album, 12)), 0));
+        Piece photo = after(album, new AlbumEdit.MoveEntries(List.of(entry(album, 12)), 0));
         assertThat(numbers(photo).get(0)).contains(12);
         assertThat(flows(photo)).containsOnly(Page.Flow.FLOWED);
-        assertThatThrownBy(() -> after(album, new Edit.MoveChapter(new UUID(9, 1), 3)))
+        assertThatThrownBy(() -> after(album, new AlbumEdit.MoveChapter(new UUID(9, 1), 3)))
                 .isInstanceOf(EditRefusedException.class);
-        assertThatThrownBy(() -> after(album, new Edit.MoveEntries(List.of(entry(album, 1)), 12)))
+        assertThatThrownBy(() -> after(album, new AlbumEdit.MoveEntries(List.of(entry(album, 1)), 12)))
                 .isInstanceOf(EditRefusedException.class);
     }
 
@@ -217,17 +223,18 @@ class ChapterPagesTest {
     void severalPagesAreCopiedCoveredAndDeletedTogetherButNeverAll() {
         Piece album = flowed(gathered(8), album(2, 2));
         List<UUID> two = List.of(album.pages().get(2).id(), album.pages().get(0).id());
-        Piece copied = after(album, new Edit.CopyPages(two));
+        Piece copied = after(album, new PageEdit.CopyPages(two));
         assertThat(numbers(copied).subList(3, 5)).containsExactly(List.of(1, 2), List.of(5, 6));
         Ground.Covered dark = new Ground.Covered(new Paint.Solid(Rgb.INK));
-        Piece covered = after(album, new Edit.SetGround(two, dark), new Edit.NumberPages(two, false));
+        Piece covered = after(album, new PageEdit.SetGround(two, dark), new PageEdit.NumberPages(two, false));
         assertThat(covered.pages().stream()
                         .filter(page -> page.ground().equals(dark) && !page.numbered())
                         .map(Page::id))
                 .containsExactlyInAnyOrderElementsOf(two);
-        assertThat(after(album, new Edit.DeletePages(two)).pages()).hasSize(2);
+        assertThat(after(album, new PageEdit.DeletePages(two)).pages()).hasSize(2);
         List<UUID> all = album.pages().stream().map(Page::id).toList();
-        assertThatThrownBy(() -> after(album, new Edit.DeletePages(all))).isInstanceOf(EditRefusedException.class);
-        assertThatThrownBy(() -> after(album, new Edit.CopyPages(List.of()))).isInstanceOf(EditRefusedException.class);
+        assertThatThrownBy(() -> after(album, new PageEdit.DeletePages(all))).isInstanceOf(EditRefusedException.class);
+        assertThatThrownBy(() -> after(album, new PageEdit.CopyPages(List.of())))
+                .isInstanceOf(EditRefusedException.class);
     }
 }

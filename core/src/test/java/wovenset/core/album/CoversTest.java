@@ -14,8 +14,9 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import wovenset.core.arrange.Places;
 import wovenset.core.arrange.space.PlacesOutcome;
-import wovenset.core.edit.Edit;
+import wovenset.core.edit.AlbumEdit;
 import wovenset.core.edit.EditRefusedException;
+import wovenset.core.edit.ItemEdit;
 import wovenset.core.geometry.Box;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.item.Frame;
@@ -63,7 +64,7 @@ class CoversTest {
     void whatLiesOnFrontAndSpineGoesWithTheSpineAsItBecomesWider() {
         Piece cover = cover(0.2, 3);
         UUID page = cover.pages().get(0).id();
-        Piece wide = after(cover, new Edit.FitCover(80, mm(0.2), mm(3)));
+        Piece wide = after(cover, new AlbumEdit.FitCover(80, mm(0.2), mm(3)));
         assertThat(wide.format().width()).isEqualTo(mm(611));
         assertThat(guides(wide)).containsExactly(mm(300), mm(311));
         assertThat(box(wide, 0).x().minus(box(cover, 0).x())).as("front").isEqualTo(mm(4));
@@ -76,20 +77,21 @@ class CoversTest {
                 new UUID(5, 6),
                 new Placement.Free(Box.of(new BoxMm(20, 20, 50, 50)), 0),
                 cover.styles().usual().id());
-        Piece more = after(cover, new Edit.AddItems(page, List.of(ground, back), List.of()));
-        Piece fitted = after(more, new Edit.FitCover(80, mm(0.2), mm(3)));
+        Piece more = after(cover, new ItemEdit.AddItems(page, List.of(ground, back), List.of()));
+        Piece fitted = after(more, new AlbumEdit.FitCover(80, mm(0.2), mm(3)));
         assertThat(box(fitted, 3).width()).as("covers the whole sheet").isEqualTo(mm(617));
         assertThat(box(fitted, 4)).as("back").isEqualTo(box(more, 4));
-        assertThat(after(fitted, new Edit.FitCover(40, mm(0.2), mm(3))).pages()).isEqualTo(more.pages());
+        assertThat(after(fitted, new AlbumEdit.FitCover(40, mm(0.2), mm(3))).pages())
+                .isEqualTo(more.pages());
     }
 
     @Test
     void oddCoversAreRefused() {
-        assertThatThrownBy(() -> after(ALBUM, new Edit.FitCover(4, mm(0.2), mm(0))))
+        assertThatThrownBy(() -> after(ALBUM, new AlbumEdit.FitCover(4, mm(0.2), mm(0))))
                 .isInstanceOf(EditRefusedException.class);
-        assertThatThrownBy(() -> after(cover(0.2, 3), new Edit.FitCover(4, mm(9), mm(0))))
+        assertThatThrownBy(() -> after(cover(0.2, 3), new AlbumEdit.FitCover(4, mm(9), mm(0))))
                 .isInstanceOf(EditRefusedException.class);
-        assertThatThrownBy(() -> after(cover(0.2, 3), new Edit.FitCover(0, mm(0.2), mm(0))))
+        assertThatThrownBy(() -> after(cover(0.2, 3), new AlbumEdit.FitCover(0, mm(0.2), mm(0))))
                 .isInstanceOf(EditRefusedException.class);
     }
 }

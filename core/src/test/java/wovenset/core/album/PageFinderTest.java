@@ -12,7 +12,8 @@ import static wovenset.core.testing.Pieces.entry;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
-import wovenset.core.edit.Edit;
+import wovenset.core.edit.EntryEdit;
+import wovenset.core.edit.PageEdit;
 import wovenset.core.piece.Piece;
 
 class PageFinderTest {
@@ -23,8 +24,8 @@ class PageFinderTest {
         Piece flowed = flowed(gathered, chaptered(gathered, album(2, 2), 1, "Arrival", 5, "Café by the sea"));
         return after(
                 flowed,
-                new Edit.CaptionEntry(entry(flowed, 4), "The line snapped twice"),
-                new Edit.AddWordsPage(Edit.AddWordsPage.What.TEXT, Optional.empty(), "For Ada and Jón"));
+                new EntryEdit.CaptionEntry(entry(flowed, 4), "The line snapped twice"),
+                new PageEdit.AddWordsPage(PageEdit.AddWordsPage.What.TEXT, Optional.empty(), "For Ada and Jón"));
     }
 
     private static List<Integer> found(String text) {

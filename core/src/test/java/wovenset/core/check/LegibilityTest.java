@@ -16,7 +16,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.Test;
-import wovenset.core.edit.Edit;
+import wovenset.core.edit.PageEdit;
+import wovenset.core.edit.WordsEdit;
 import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
 import wovenset.core.paint.PhotoRasters;
@@ -62,7 +63,8 @@ class LegibilityTest {
         Piece piece = placed(piece(grid(1, 1, 0, 0), 1), 2);
         Piece worded = applied(
                 piece,
-                new Edit.AddWords(first(piece).id(), Edit.WordsPlace.FREE, Optional.of("Wind from the west all day")));
+                new WordsEdit.AddWords(
+                        first(piece).id(), WordsEdit.WordsPlace.FREE, Optional.of("Wind from the west all day")));
         return worded.mapPages(page -> page.mapFrame(
                 frame(worded, 1), frame -> frame.mapOwnWords(words -> words.withStyle(dressed.apply(words.style())))));
     }
@@ -75,7 +77,9 @@ class LegibilityTest {
     void onAGroundOfOneColourItIsTheContrastOfTwoColours() {
         Piece piece = piece(grid(1, 1, 0, 0), 1);
         Piece worded = applied(
-                piece, new Edit.AddWords(first(piece).id(), Edit.WordsPlace.FREE, Optional.of("Wind from the west")));
+                piece,
+                new WordsEdit.AddWords(
+                        first(piece).id(), WordsEdit.WordsPlace.FREE, Optional.of("Wind from the west")));
         Legibility.Reading reading = reading(worded, NONE);
         Rgb ground = worded.styles().grounds().usual().colour();
         assertThat(reading.contrast()).isCloseTo(Rgb.INK.contrast(ground), within(1e-9));
@@ -133,9 +137,11 @@ class LegibilityTest {
         assertThat(colour(placed(piece(grid(1, 1, 0, 0), 9), 9))).isEqualTo(Rgb.INK);
         assertThat(colour(piece(grid(1, 1, 0, 0), 1))).isEqualTo(Rgb.INK);
         Piece light = onPhoto(style -> coloured(style, Rgb.PAPER));
-        Piece next = applied(light, new Edit.AddPage(first(light).id()));
+        Piece next = applied(light, new PageEdit.AddPage(first(light).id()));
         Piece both = applied(
-                next, new Edit.AddWords(next.pages().get(1).id(), Edit.WordsPlace.FREE, Optional.of("On bare paper")));
+                next,
+                new WordsEdit.AddWords(
+                        next.pages().get(1).id(), WordsEdit.WordsPlace.FREE, Optional.of("On bare paper")));
         TextStyle second = both.pages().get(1).frames().stream()
                 .flatMap(frame -> frame.ownWords().stream())
                 .findFirst()
@@ -145,7 +151,8 @@ class LegibilityTest {
     }
 
     private static Rgb colour(Piece piece) {
-        Piece worded = applied(piece, new Edit.AddWords(first(piece).id(), Edit.WordsPlace.FREE, Optional.of("Wind")));
+        Piece worded = applied(
+                piece, new WordsEdit.AddWords(first(piece).id(), WordsEdit.WordsPlace.FREE, Optional.of("Wind")));
         return first(worded).frames().stream()
                 .flatMap(frame -> frame.ownWords().stream())
                 .findFirst()

@@ -15,7 +15,10 @@ import static wovenset.core.testing.Pieces.placed;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
-import wovenset.core.edit.Edit;
+import wovenset.core.edit.PageEdit;
+import wovenset.core.edit.PieceEdit;
+import wovenset.core.edit.StyleEdit;
+import wovenset.core.edit.WordsEdit;
 import wovenset.core.ink.Rgb;
 import wovenset.core.piece.Piece;
 import wovenset.core.said.Notice;
@@ -40,7 +43,7 @@ class PageCheckTest {
     private static Piece worded(Piece piece, double sizePt) {
         return applied(
                 piece,
-                new Edit.SetCaptionStyle(
+                new PieceEdit.SetCaptionStyle(
                         new CaptionStyle(CaptionStyle.Show.WRITTEN, "Alegreya", sizePt, new Rgb("#22293a"), 1)));
     }
 
@@ -67,7 +70,9 @@ class PageCheckTest {
     void wordsAsDarkAsThePhotoBehindThemAreFound() {
         Piece piece = placed(piece(grid(1, 1, 0, 0), 1), 2);
         Piece worded = applied(
-                piece, new Edit.AddWords(first(piece).id(), Edit.WordsPlace.FREE, Optional.of("Wind from the west")));
+                piece,
+                new WordsEdit.AddWords(
+                        first(piece).id(), WordsEdit.WordsPlace.FREE, Optional.of("Wind from the west")));
         assertThat(found(worded)).as("in a colour that reads").isEmpty();
         Piece dark = worded.mapPages(page -> page.mapFrame(
                 frame(worded, 1),
@@ -97,8 +102,8 @@ class PageCheckTest {
             assertThat(finding.what().code()).isEqualTo(Notice.USED_AGAIN.code());
         });
         Piece once = placed(piece(grid(1, 3, 10, 5), 1), 1);
-        Piece split =
-                applied(once, new Edit.SplitEntry(first(once).id(), entry(once, 1), 3, 1, Pieces.mm(5), false, true));
+        Piece split = applied(
+                once, new PageEdit.SplitEntry(first(once).id(), entry(once, 1), 3, 1, Pieces.mm(5), false, true));
         assertThat(PieceCheck.of(split, Pieces.facts())).isEmpty();
     }
 
@@ -108,7 +113,7 @@ class PageCheckTest {
         Piece piece = worded(placed(piece(grid(1, 2, 10, 5), 1), 2, 5), 9);
         Piece turned = applied(
                 piece,
-                new Edit.SetFrameStyle(piece.styles().usual().with(new Shadow(mm(20), mm(30), 0.5, Rgb.INK))),
+                new StyleEdit.SetFrameStyle(piece.styles().usual().with(new Shadow(mm(20), mm(30), 0.5, Rgb.INK))),
                 move(piece, frame(piece, 0), free(40, 60, 90, 90, 20)),
                 move(piece, frame(piece, 1), free(160, 60, 90, 90, 0)));
         assertThat(found(turned)).doesNotContain(Notice.WORDS_NEAR_TRIM.code());

@@ -13,7 +13,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
-import wovenset.core.edit.Edit;
+import wovenset.core.edit.ItemEdit;
+import wovenset.core.edit.PageEdit;
+import wovenset.core.edit.PieceEdit;
 import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
 import wovenset.core.item.Frame;
@@ -40,17 +42,18 @@ class FoldedSheetsTest {
     private static List<PageScene> pages() {
         Piece blank = applied(
                 piece(grid(1, 1, 5, 5), 4),
-                new Edit.SetFormat(new Format(
+                new PieceEdit.SetFormat(new Format(
                         Length.ofMm(100), Length.ofMm(60), Length.ofMm(3), LengthUnit.MM, Resolution.PRINT)));
         for (int i = 0; i < COLOURS.size(); i++) {
             UUID page = blank.pages().get(i).id();
             blank = applied(
                     blank,
-                    new Edit.SetGround(List.of(page), new Ground.Covered(new Paint.Solid(new Rgb(COLOURS.get(i))))),
-                    new Edit.AddBox(page, new Paint.Solid(Rgb.INK)));
+                    new PageEdit.SetGround(List.of(page), new Ground.Covered(new Paint.Solid(new Rgb(COLOURS.get(i))))),
+                    new ItemEdit.AddBox(page, new Paint.Solid(Rgb.INK)));
             Page covered = blank.page(page).orElseThrow();
             UUID box = ((Frame) covered.items().get(0)).id();
-            blank = applied(blank, new Edit.MoveItems(page, List.of(new Edit.ItemMove(box, free(2, 2, 10, 10)))));
+            blank = applied(
+                    blank, new ItemEdit.MoveItems(page, List.of(new ItemEdit.ItemMove(box, free(2, 2, 10, 10)))));
         }
         Piece whole = blank;
         return whole.pages().stream()

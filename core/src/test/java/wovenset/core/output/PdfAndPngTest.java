@@ -46,8 +46,13 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import wovenset.core.display.Op;
 import wovenset.core.drawing.Drawing;
-import wovenset.core.edit.Edit;
+import wovenset.core.edit.ArrangeEdit;
+import wovenset.core.edit.EntryEdit;
 import wovenset.core.edit.ItemChange;
+import wovenset.core.edit.ItemEdit;
+import wovenset.core.edit.PieceEdit;
+import wovenset.core.edit.StyleEdit;
+import wovenset.core.edit.WordsEdit;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.ink.Blend;
 import wovenset.core.ink.Paint;
@@ -115,7 +120,7 @@ class PdfAndPngTest {
         UUID[] ids = frames(piece).toArray(UUID[]::new);
         Piece moved = applied(
                 piece,
-                new Edit.SetCommonGround(new Paint.Solid(new Rgb("#e6dfd0"))),
+                new PieceEdit.SetCommonGround(new Paint.Solid(new Rgb("#e6dfd0"))),
                 move(piece, ids[0], free(20, 20, 80, 60, 20)),
                 move(piece, ids[1], free(70, 50, 100, 70, 0)),
                 move(piece, ids[2], free(190, -5, 115, 120, 0)),
@@ -123,24 +128,26 @@ class PdfAndPngTest {
                 move(piece, ids[4], free(200, 125, 70, 65, 0)));
         Piece drawn = applied(
                 moved,
-                new Edit.SetFrameStyle(moved.styles()
+                new StyleEdit.SetFrameStyle(moved.styles()
                         .usual()
                         .withBand(0, band -> band.withWidth(mm(3)))
                         .with(new Shadow(mm(2.5), mm(5), 0.7, Rgb.INK))),
-                new Edit.AddWords(first(piece).id(), Edit.WordsPlace.TOP, Optional.of("Avalanche, “fi” and Ærø")),
-                new Edit.SetLight(new Light(70)),
+                new WordsEdit.AddWords(
+                        first(piece).id(), WordsEdit.WordsPlace.TOP, Optional.of("Avalanche, “fi” and Ærø")),
+                new PieceEdit.SetLight(new Light(70)),
                 patch(moved, new ItemChange.Differ(new StyleDifference.BandSide(0, Band.Side.OUTSIDE)), ids[0]),
                 patch(moved, new ItemChange.SetOutline(new Outline.Ellipse()), ids[1]),
                 patch(moved, new ItemChange.SetOpacity(0.7), ids[0]),
                 patch(moved, new ItemChange.Differ(new StyleDifference.CornersCut(Corners.round(mm(14)))), ids[3]),
                 patch(moved, new ItemChange.SetCrop(WHOLE), ids[3]),
                 patch(moved, new ItemChange.Differ(new StyleDifference.BandWidth(0, mm(0))), ids[4]),
-                new Edit.GroupItems(first(piece).id(), List.of(ids[0], ids[1])));
+                new ItemEdit.GroupItems(first(piece).id(), List.of(ids[0], ids[1])));
         UUID group = first(drawn).holder(ids[0]).orElseThrow().id();
         Piece seen = applied(
                 drawn,
                 patch(drawn, new ItemChange.SetOpacity(0.6), group),
-                new Edit.AddWords(first(piece).id(), Edit.WordsPlace.FREE, Optional.of("Two lines\nturned a little")));
+                new WordsEdit.AddWords(
+                        first(piece).id(), WordsEdit.WordsPlace.FREE, Optional.of("Two lines\nturned a little")));
         UUID words = first(seen).frames().get(6).id();
         return applied(seen, move(seen, words, free(215, 60, 70, 30, -12)));
     }
@@ -212,12 +219,12 @@ class PdfAndPngTest {
     @Test
     void everyBlendIsTheSameInPdfAndPng() throws IOException, InterruptedException {
         Piece grid = Sheets.sheet(4, 2);
-        Piece sheet = applied(grid, new Edit.ReleasePage(first(grid).id()));
+        Piece sheet = applied(grid, new ArrangeEdit.ReleasePage(first(grid).id()));
         UUID below = frames(sheet).get(7);
         Piece piece = applied(
                 sheet,
                 move(sheet, below, free(20, 30, 260, 140, 0)),
-                new Edit.RestackItems(
+                new ItemEdit.RestackItems(
                         first(sheet).id(),
                         Stream.concat(Stream.of(below), frames(sheet).stream().limit(7))
                                 .toList()));
@@ -253,9 +260,9 @@ class PdfAndPngTest {
         for (Paint.Texture.Material material : Paint.Texture.Material.values()) {
             paints.add(new Paint.Texture(material, new Rgb("#f0e8d8"), new Rgb("#99703f"), mm(2), 0.8));
         }
-        Piece piece = applied(Sheets.sheet(1, 1), new Edit.SetFormat(Pieces.format(100, 70)));
+        Piece piece = applied(Sheets.sheet(1, 1), new PieceEdit.SetFormat(Pieces.format(100, 70)));
         for (Paint paint : paints) {
-            Piece covered = applied(piece, new Edit.SetCommonGround(paint));
+            Piece covered = applied(piece, new PieceEdit.SetCommonGround(paint));
             BufferedImage[] both = pdfAndPng(covered, 127);
             assertThat(Likeness.colourDistance(both[0], both[1]))
                     .as(paint.toString())
@@ -325,7 +332,9 @@ class PdfAndPngTest {
     void wordsStandWhereTheyDoOnTheScreenKernedPairsToo() throws IOException, InterruptedException {
         Piece plain = placed(piece(grid(1, 1, 10, 0), 1), 1);
         Piece piece = applied(
-                plain, words(48, "#000000"), new Edit.CaptionEntry(entry(plain, 1), "AVATAR To Type: WAVES, Yves"));
+                plain,
+                words(48, "#000000"),
+                new EntryEdit.CaptionEntry(entry(plain, 1), "AVATAR To Type: WAVES, Yves"));
         BufferedImage[] both = pdfAndPng(piece, 200);
         int[] print = ink(band(both[0]));
         int[] screen = ink(band(both[1]));

@@ -50,7 +50,10 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import wovenset.core.edit.Edit;
+import wovenset.core.edit.EntryEdit;
 import wovenset.core.edit.ItemChange;
+import wovenset.core.edit.PieceEdit;
+import wovenset.core.edit.StyleEdit;
 import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
 import wovenset.core.item.Crop;
@@ -99,16 +102,16 @@ class PieceMakerTest {
         Crop turned = new Crop(0.4, 0.5, 1.3, 7, true, Crop.Fit.FILL, Crop.Aim.HAND);
         Piece sample = applied(
                 piece,
-                new Edit.SetCommonGround(new Paint.Solid(new Rgb("#f5f1e8"))),
-                new Edit.SetFrameStyle(round),
+                new PieceEdit.SetCommonGround(new Paint.Solid(new Rgb("#f5f1e8"))),
+                new StyleEdit.SetFrameStyle(round),
                 words(14, "#a4373a"),
-                new Edit.CaptionEntry(entry(piece, 2), "Grounded, quite fine"),
+                new EntryEdit.CaptionEntry(entry(piece, 2), "Grounded, quite fine"),
                 patch(piece, new ItemChange.SetCrop(turned), frame(piece, 1)));
         return sample.withPages(Collections.nCopies(pages, first(sample)));
     }
 
     static Edit words(double sizePt, String colour) {
-        return new Edit.SetCaptionStyle(
+        return new PieceEdit.SetCaptionStyle(
                 new CaptionStyle(CaptionStyle.Show.ALWAYS, "Alegreya", sizePt, new Rgb(colour), 1));
     }
 
@@ -293,7 +296,8 @@ class PieceMakerTest {
     void stripsMeetWithoutASeam() throws IOException {
         Piece plain = sample(1);
         Piece piece = applied(
-                plain, new Edit.SetFrameStyle(plain.styles().usual().with(new Shadow(mm(3), mm(9), 0.6, Rgb.INK))));
+                plain,
+                new StyleEdit.SetFrameStyle(plain.styles().usual().with(new Shadow(mm(3), mm(9), 0.6, Rgb.INK))));
         BufferedImage strips =
                 ImageIO.read(make(piece, request(Kind.PNG, 1, 280)).file().toFile());
         BufferedImage whole = new RasterPainter(new ExportRasters(photos))

@@ -16,8 +16,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import wovenset.core.drawing.Drawing;
-import wovenset.core.edit.Edit;
+import wovenset.core.edit.ArrangeEdit;
+import wovenset.core.edit.EntryEdit;
 import wovenset.core.edit.ItemChange;
+import wovenset.core.edit.ItemEdit;
+import wovenset.core.edit.PageEdit;
+import wovenset.core.edit.PieceEdit;
+import wovenset.core.edit.StyleEdit;
+import wovenset.core.edit.WordsEdit;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.geometry.Form;
 import wovenset.core.ink.Paint;
@@ -56,11 +62,11 @@ final class Sheets {
         Piece row = Pieces.row(1);
         Piece piece = applied(
                 row,
-                new Edit.SetCommonGround(new Paint.Solid(new Rgb("#e6dfd0"))),
-                new Edit.SetGrid(first(row).id(), Pieces.grid(rows, columns, 8, 12), Edit.Reflow.ASK));
+                new PieceEdit.SetCommonGround(new Paint.Solid(new Rgb("#e6dfd0"))),
+                new ArrangeEdit.SetGrid(first(row).id(), Pieces.grid(rows, columns, 8, 12), ArrangeEdit.Reflow.ASK));
         UUID entry = piece.entries().iterator().next().id();
         for (UUID frame : frames(piece)) {
-            piece = applied(piece, new Edit.PlaceEntry(first(piece).id(), frame, entry));
+            piece = applied(piece, new ArrangeEdit.PlaceEntry(first(piece).id(), frame, entry));
         }
         return piece;
     }
@@ -71,7 +77,7 @@ final class Sheets {
         for (int i = 0; i < styles.size(); i++) {
             piece = applied(
                     piece,
-                    new Edit.DressFrames(
+                    new StyleEdit.DressFrames(
                             first(piece).id(), List.of(frames(piece).get(i)), styles.get(i)));
         }
         return piece;
@@ -81,12 +87,13 @@ final class Sheets {
     static Piece ornamentsSheet() {
         Piece empty = Pieces.piece(Pieces.grid(1, 1, 10, 5), 1);
         UUID page = first(empty).id();
-        Piece piece = applied(empty, new Edit.SetCommonGround(new Paint.Solid(new Rgb("#f5f1e8"))));
+        Piece piece = applied(empty, new PieceEdit.SetCommonGround(new Paint.Solid(new Rgb("#f5f1e8"))));
         int cell = 0;
         for (Drawing drawing : Drawing.values()) {
-            piece = atCell(applied(piece, new Edit.AddOrnament(page, drawing)), cell++);
+            piece = atCell(applied(piece, new ItemEdit.AddOrnament(page, drawing)), cell++);
             if (drawing.picture().spine().isPresent()) {
-                piece = applied(piece, new Edit.WriteWords(page, last(piece).id(), "Eleven days of wind"));
+                piece = applied(
+                        piece, new WordsEdit.WriteWords(page, last(piece).id(), "Eleven days of wind"));
             }
         }
         List<Course> courses = List.of(
@@ -99,11 +106,11 @@ final class Sheets {
         List<String> texts =
                 List.of("Over the gate", "In the bowl", "Round the bay", "Along the shore", "Up and down", "Set apart");
         for (int i = 0; i < courses.size(); i++) {
-            piece = applied(piece, new Edit.AddWords(page, Edit.WordsPlace.FREE, Optional.of(texts.get(i))));
+            piece = applied(piece, new WordsEdit.AddWords(page, WordsEdit.WordsPlace.FREE, Optional.of(texts.get(i))));
             piece = atCell(piece, cell++);
             piece = applied(
                     piece,
-                    new Edit.DressWords(
+                    new WordsEdit.DressWords(
                             page,
                             List.of(last(piece).id()),
                             Optional.empty(),
@@ -144,7 +151,7 @@ final class Sheets {
                 .withBands(List.of(Band.of(mm(2), new Rgb("#fffdf8"), Band.Side.OUTSIDE)))
                 .with(new Shadow(mm(2), mm(4), 0.6, Rgb.INK))
                 .with(new Reflection(0.2, mm(1), 0.5));
-        piece = applied(piece, new Edit.DressAll(style));
+        piece = applied(piece, new StyleEdit.DressAll(style));
         List<Tilt> tilts = List.of(
                 new Tilt(40, 0),
                 new Tilt(-40, 0),
@@ -167,19 +174,19 @@ final class Sheets {
         List<UUID> cells = frames(piece);
         List<Mount> mounts = ShippedMounts.of(piece.format());
         for (int i = 0; i < mounts.size(); i++) {
-            piece = applied(piece, new Edit.MountItems(page, List.of(cells.get(i)), mounts.get(i)));
+            piece = applied(piece, new StyleEdit.MountItems(page, List.of(cells.get(i)), mounts.get(i)));
         }
         double at = 10;
         for (Rule.Stroke stroke : Rule.Stroke.values()) {
-            piece = applied(piece, new Edit.AddRule(page, new Rule(Rgb.INK, mm(1.5), stroke)));
+            piece = applied(piece, new ItemEdit.AddRule(page, new Rule(Rgb.INK, mm(1.5), stroke)));
             piece = applied(piece, move(piece, last(piece).id(), free(at, 98, 50, 4, at / 58)));
             at += 58;
         }
         UUID entry = piece.entries().iterator().next().id();
         return applied(
                 piece,
-                new Edit.AddBox(page, new Paint.Gradient(new Rgb("#ffffff"), new Rgb("#d0c0a0"), 90)),
-                new Edit.SetGround(List.of(page), new Ground.Pictured(entry, mm(12), new Rgb("#ffffff"), 0.35)));
+                new ItemEdit.AddBox(page, new Paint.Gradient(new Rgb("#ffffff"), new Rgb("#d0c0a0"), 90)),
+                new PageEdit.SetGround(List.of(page), new Ground.Pictured(entry, mm(12), new Rgb("#ffffff"), 0.35)));
     }
 
     /** Each kind of finish that words have, alone and all together, straight and on a curve; and three columns. */
@@ -187,7 +194,9 @@ final class Sheets {
         Piece empty = Pieces.piece(Pieces.grid(1, 1, 10, 5), 1);
         UUID page = first(empty).id();
         Piece piece = applied(
-                empty, new Edit.ReleasePage(page), new Edit.SetCommonGround(new Paint.Solid(new Rgb("#8fb0c4"))));
+                empty,
+                new ArrangeEdit.ReleasePage(page),
+                new PieceEdit.SetCommonGround(new Paint.Solid(new Rgb("#8fb0c4"))));
         Optional<TextFinish.Edge> edge = Optional.of(new TextFinish.Edge(mm(0.6), new Rgb("#fffdf8")));
         Optional<Shadow> shadow = Optional.of(new Shadow(mm(1), mm(1.5), 0.6, Rgb.INK));
         Optional<TextFinish.Panel> panel = Optional.of(new TextFinish.Panel(new Rgb("#fffdf8"), 0.7, mm(3), mm(2)));
@@ -221,8 +230,8 @@ final class Sheets {
         UUID page = first(piece).id();
         piece = applied(
                 piece,
-                new Edit.CaptionEntry(piece.entries().iterator().next().id(), "Beside it, in lines as high as it"),
-                new Edit.SetCaptionStyle(new CaptionStyle(CaptionStyle.Show.ALWAYS, "Alegreya", 11, Rgb.INK, 1)
+                new EntryEdit.CaptionEntry(piece.entries().iterator().next().id(), "Beside it, in lines as high as it"),
+                new PieceEdit.SetCaptionStyle(new CaptionStyle(CaptionStyle.Show.ALWAYS, "Alegreya", 11, Rgb.INK, 1)
                         .withPlace(CaptionStyle.Place.RIGHT)
                         .withBeside(mm(22))
                         .withLetters(
@@ -230,13 +239,13 @@ final class Sheets {
                                 Optional.of(new TextFinish.Edge(mm(0.4), new Rgb("#fffdf8"))),
                                 Optional.of(new Shadow(mm(0.6), mm(1), 0.5, Rgb.INK)))));
         List<UUID> cells = frames(piece);
-        piece = applied(piece, new Edit.GroupItems(page, List.of(cells.get(6), cells.get(7))));
+        piece = applied(piece, new ItemEdit.GroupItems(page, List.of(cells.get(6), cells.get(7))));
         UUID group = first(piece).items().stream()
                 .filter(Group.class::isInstance)
                 .map(Item::id)
                 .findFirst()
                 .orElseThrow();
-        piece = applied(piece, new Edit.AddOrnament(page, Drawing.ARCHED_RIBBON));
+        piece = applied(piece, new ItemEdit.AddOrnament(page, Drawing.ARCHED_RIBBON));
         piece = applied(piece, move(piece, last(piece).id(), free(110, 84, 70, 26, 0)));
         List<UUID> faded = List.of(
                 cells.get(0),
@@ -263,12 +272,12 @@ final class Sheets {
     private static Piece words(
             Piece piece, Placement.Free place, String text, double sizePt, TextFinish finish, Course course) {
         UUID page = first(piece).id();
-        Piece added = applied(piece, new Edit.AddWords(page, Edit.WordsPlace.FREE, Optional.of(text)));
+        Piece added = applied(piece, new WordsEdit.AddWords(page, WordsEdit.WordsPlace.FREE, Optional.of(text)));
         UUID frame = last(added).id();
         return applied(
                 added,
                 move(added, frame, place),
-                new Edit.DressWords(
+                new WordsEdit.DressWords(
                         page,
                         List.of(frame),
                         Optional.empty(),
@@ -292,7 +301,7 @@ final class Sheets {
                         Band.of(mm(1), new Rgb("#2f4b7c"), Band.Side.OUTSIDE)))
                 .with(new InnerShadow(mm(0.7), mm(1.5), 0.5, Rgb.INK))
                 .with(new Shadow(mm(1), mm(2), 0.5, Rgb.INK));
-        piece = applied(piece, new Edit.DressAll(style));
+        piece = applied(piece, new StyleEdit.DressAll(style));
         for (int i = 0; i < Form.values().length; i++) {
             piece = applied(
                     piece,

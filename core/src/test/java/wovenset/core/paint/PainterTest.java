@@ -24,8 +24,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import wovenset.core.display.Unit;
-import wovenset.core.edit.Edit;
 import wovenset.core.edit.ItemChange;
+import wovenset.core.edit.ItemEdit;
+import wovenset.core.edit.PieceEdit;
 import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
 import wovenset.core.item.Placement;
@@ -236,7 +237,7 @@ class PainterTest {
                 piece,
                 move(piece, frame(piece, 0), free(20, 20, 100, 100)),
                 move(piece, frame(piece, 1), free(60, 60, 100, 100)));
-        Piece grouped = applied(two, new Edit.GroupItems(page, frames(piece)));
+        Piece grouped = applied(two, new ItemEdit.GroupItems(page, frames(piece)));
         UUID group = first(grouped).holder(frame(piece, 0)).orElseThrow().id();
         Piece half = applied(grouped, patch(grouped, new ItemChange.SetOpacity(0.5), group));
         assertThat(grey(half, 30, 30)).isCloseTo(128, within(2));
@@ -254,7 +255,7 @@ class PainterTest {
         Format sheet = filled.format();
         Piece piece = applied(
                 filled,
-                new Edit.SetFormat(
+                new PieceEdit.SetFormat(
                         new Format(sheet.width(), sheet.height(), Length.ZERO, sheet.unit(), sheet.resolution())));
         for (int width : new int[] {52, 211, 334}) {
             BufferedImage page = new RasterPainter(RASTERS).picture(scene(piece), width);
@@ -302,7 +303,7 @@ class PainterTest {
         Piece piece = applied(
                 page,
                 patch(page, new ItemChange.SetCrop(Pieces.crop(0.5, 0.5, 2, 0)), frame(page, 0)),
-                new Edit.SetEdges(new EdgeRun(kind, new Rgb("#a4373a"))));
+                new PieceEdit.SetEdges(new EdgeRun(kind, new Rgb("#a4373a"))));
         BufferedImage image = new BufferedImage(306 * 2, 206 * 2, BufferedImage.TYPE_3BYTE_BGR);
         new RasterPainter((pixels, scale) -> ramp).window(scene(piece), image, -3, -3, 2, RasterPainter.Ground.OF_PAGE);
         // Twice as large as the page: a quarter of the photo is cut on each side, and a pixel is half a millimetre.

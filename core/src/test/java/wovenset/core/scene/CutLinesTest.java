@@ -16,7 +16,9 @@ import java.util.UUID;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import wovenset.core.display.Op;
-import wovenset.core.edit.Edit;
+import wovenset.core.edit.AlbumEdit;
+import wovenset.core.edit.EntryEdit;
+import wovenset.core.edit.PieceEdit;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.piece.Piece;
 import wovenset.core.style.CutMarks;
@@ -59,7 +61,7 @@ class CutLinesTest {
 
     @Test
     void aPrintTurnedByAQuarterIsCutAtItsEdgesAndNoOther() {
-        Piece piece = applied(placed(piece(grid(1, 1, 10, 5), 1), 1), new Edit.SetCutMarks(CutMarks.FINE));
+        Piece piece = applied(placed(piece(grid(1, 1, 10, 5), 1), 1), new PieceEdit.SetCutMarks(CutMarks.FINE));
         UUID frame = frame(piece, 0);
         Piece turned = applied(piece, move(piece, frame, free(100, 80, 60, 40, 90)));
         Piece upright = applied(piece, move(piece, frame, free(110, 70, 40, 60)));
@@ -81,15 +83,15 @@ class CutLinesTest {
     void copiesFillSheetsAndSheetsHaveMarks() {
         Piece piece = applied(
                 piece(grid(2, 2, 10, 5), 1),
-                new Edit.AddPhotos(
+                new EntryEdit.AddPhotos(
                         IntStream.rangeClosed(1, 3).mapToObj(Pieces::photo).toList()),
-                new Edit.SetCutMarks(CutMarks.FINE),
-                new Edit.FlowEntries(Optional.of(3)));
+                new PieceEdit.SetCutMarks(CutMarks.FINE),
+                new AlbumEdit.FlowEntries(Optional.of(3)));
         assertThat(Pieces.shown(piece)).filteredOn(photo -> photo > 0).containsExactly(1, 1, 1, 2, 2, 2, 3, 3, 3);
         PageScene scene = new SceneResolver(Pieces.facts()).resolve(piece, first(piece));
         assertThat(scene.units()).hasSize(5);
         assertThat(scene.units().get(4).itemId()).isEqualTo(first(piece).id());
-        Piece empty = applied(piece(grid(2, 2, 10, 5), 1), new Edit.SetCutMarks(CutMarks.FINE));
+        Piece empty = applied(piece(grid(2, 2, 10, 5), 1), new PieceEdit.SetCutMarks(CutMarks.FINE));
         assertThat(new SceneResolver(Pieces.facts())
                         .resolve(empty, first(empty))
                         .units())

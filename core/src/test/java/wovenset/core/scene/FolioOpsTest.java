@@ -14,7 +14,8 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import wovenset.core.display.Op;
-import wovenset.core.edit.Edit;
+import wovenset.core.edit.PageEdit;
+import wovenset.core.edit.PieceEdit;
 import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
 import wovenset.core.piece.Piece;
@@ -28,7 +29,7 @@ class FolioOpsTest {
     }
 
     private static Piece pages(Folio folio) {
-        return applied(piece(grid(1, 1, 20, 0), 3), new Edit.SetFolio(Optional.of(folio)));
+        return applied(piece(grid(1, 1, 20, 0), 3), new PieceEdit.SetFolio(Optional.of(folio)));
     }
 
     private static Optional<Op.Glyphs> number(Piece piece, int page) {
@@ -75,12 +76,12 @@ class FolioOpsTest {
         Piece piece = pages(folio(Folio.Place.FOOT_CENTRE, Folio.Running.NONE, 0));
         assertThat(number(piece, 0)).isEmpty();
         assertThat(number(piece, 1)).isPresent();
-        Piece off =
-                applied(piece, new Edit.NumberPages(List.of(piece.pages().get(1).id()), false));
+        Piece off = applied(
+                piece, new PageEdit.NumberPages(List.of(piece.pages().get(1).id()), false));
         assertThat(number(off, 1)).isEmpty();
         Piece covered = applied(
                 placed(piece(grid(1, 1, 0, 0), 1), 2),
-                new Edit.SetFolio(Optional.of(folio(Folio.Place.FOOT_CENTRE, Folio.Running.NONE, 1))));
+                new PieceEdit.SetFolio(Optional.of(folio(Folio.Place.FOOT_CENTRE, Folio.Running.NONE, 1))));
         assertThat(number(covered, 0)).isEmpty();
     }
 
@@ -89,7 +90,8 @@ class FolioOpsTest {
         Piece piece = pages(folio(Folio.Place.FOOT_CENTRE, Folio.Running.NONE, 1));
         Piece dark = applied(
                 piece,
-                new Edit.SetGround(List.of(piece.pages().get(0).id()), new Ground.Covered(new Paint.Solid(Rgb.INK))));
+                new PageEdit.SetGround(
+                        List.of(piece.pages().get(0).id()), new Ground.Covered(new Paint.Solid(Rgb.INK))));
         assertThat(number(piece, 0).orElseThrow().colour()).isEqualTo(Rgb.INK);
         assertThat(number(dark, 0).orElseThrow().colour()).isEqualTo(Rgb.PAPER);
     }

@@ -17,8 +17,11 @@ import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import wovenset.core.display.Op;
-import wovenset.core.edit.Edit;
 import wovenset.core.edit.EditRefusedException;
+import wovenset.core.edit.EntryEdit;
+import wovenset.core.edit.ItemEdit;
+import wovenset.core.edit.PageEdit;
+import wovenset.core.edit.PieceEdit;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
@@ -45,13 +48,14 @@ class GroundResolverTest {
     private static Piece pictured(Length softness, double strength) {
         return applied(
                 PHOTOS,
-                new Edit.SetGround(List.of(PAGE), new Ground.Pictured(entry(PHOTOS, 2), softness, WHITE, strength)));
+                new PageEdit.SetGround(
+                        List.of(PAGE), new Ground.Pictured(entry(PHOTOS, 2), softness, WHITE, strength)));
     }
 
     private static Piece bare(Piece piece) {
         return applied(
                 piece,
-                new Edit.RemoveItems(
+                new ItemEdit.RemoveItems(
                         PAGE, first(piece).frames().stream().map(Frame::id).toList()));
     }
 
@@ -125,11 +129,11 @@ class GroundResolverTest {
 
     @Test
     void aPhotoThatIsTakenOutLeavesTheCommonGround() {
-        Piece without = applied(pictured(mm(9), 0.4), new Edit.RemoveEntries(List.of(entry(PHOTOS, 2))));
+        Piece without = applied(pictured(mm(9), 0.4), new EntryEdit.RemoveEntries(List.of(entry(PHOTOS, 2))));
         assertThat(first(without).ground()).isEqualTo(new Ground.Common());
         assertThatThrownBy(() -> applied(
                         without,
-                        new Edit.SetGround(List.of(PAGE), new Ground.Pictured(entry(PHOTOS, 2), mm(1), WHITE, 0))))
+                        new PageEdit.SetGround(List.of(PAGE), new Ground.Pictured(entry(PHOTOS, 2), mm(1), WHITE, 0))))
                 .isInstanceOf(EditRefusedException.class);
     }
 
@@ -146,8 +150,8 @@ class GroundResolverTest {
     @Test
     void leftAndRightPagesMayDiffer() {
         Paint dark = new Paint.Solid(new Rgb("#101830"));
-        Piece two = applied(PHOTOS, new Edit.AddPage(PAGE));
-        Piece left = applied(two, new Edit.SetCommonGround(dark, Grounds.Side.LEFT));
+        Piece two = applied(PHOTOS, new PageEdit.AddPage(PAGE));
+        Piece left = applied(two, new PieceEdit.SetCommonGround(dark, Grounds.Side.LEFT));
         assertThat(new SceneResolver(facts())
                         .resolve(left, left.pages().get(0))
                         .ground()
@@ -158,7 +162,7 @@ class GroundResolverTest {
                         .ground()
                         .paint())
                 .isEqualTo(dark);
-        Piece right = applied(two, new Edit.SetCommonGround(dark, Grounds.Side.RIGHT));
+        Piece right = applied(two, new PieceEdit.SetCommonGround(dark, Grounds.Side.RIGHT));
         assertThat(new SceneResolver(facts())
                         .resolve(right, right.pages().get(0))
                         .ground()
@@ -169,9 +173,9 @@ class GroundResolverTest {
                         .ground()
                         .paint())
                 .isNotEqualTo(dark);
-        Piece same = applied(right, new Edit.SetCommonGround(dark, Grounds.Side.LEFT));
+        Piece same = applied(right, new PieceEdit.SetCommonGround(dark, Grounds.Side.LEFT));
         assertThat(same.styles().grounds()).isEqualTo(Grounds.of(dark));
-        Piece moved = applied(left, new Edit.MovePages(List.of(PAGE), 1));
+        Piece moved = applied(left, new PageEdit.MovePages(List.of(PAGE), 1));
         assertThat(new SceneResolver(facts())
                         .resolve(moved, moved.pages().get(1))
                         .ground()

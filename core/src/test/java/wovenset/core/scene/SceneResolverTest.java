@@ -31,8 +31,11 @@ import wovenset.core.check.PageCheck;
 import wovenset.core.display.Fade;
 import wovenset.core.display.Op;
 import wovenset.core.display.Unit;
-import wovenset.core.edit.Edit;
+import wovenset.core.edit.ArrangeEdit;
+import wovenset.core.edit.EntryEdit;
 import wovenset.core.edit.ItemChange;
+import wovenset.core.edit.PieceEdit;
+import wovenset.core.edit.StyleEdit;
 import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.ink.Rgb;
@@ -60,7 +63,8 @@ class SceneResolverTest {
     private static Piece words(Piece piece, CaptionStyle.Show show) {
         CaptionStyle captions = piece.styles().captions();
         return applied(
-                piece, new Edit.SetCaptionStyle(new CaptionStyle(show, captions.typeface(), 12, captions.colour(), 1)));
+                piece,
+                new PieceEdit.SetCaptionStyle(new CaptionStyle(show, captions.typeface(), 12, captions.colour(), 1)));
     }
 
     @Test
@@ -83,15 +87,16 @@ class SceneResolverTest {
         CaptionStyle captions = below.styles().captions();
         BoxMm under = scene(below).frames().get(1).box();
         double strip = captions.strip().mm();
-        FrameScene above = scene(applied(below, new Edit.SetCaptionStyle(captions.withPlace(CaptionStyle.Place.ABOVE))))
+        FrameScene above = scene(
+                        applied(below, new PieceEdit.SetCaptionStyle(captions.withPlace(CaptionStyle.Place.ABOVE))))
                 .frames()
                 .get(1);
         assertThat(above.box().y()).isCloseTo(under.y() + strip, within(0.001));
         assertThat(above.box().height()).isCloseTo(under.height(), within(0.001));
         Op.Glyphs line = (Op.Glyphs) above.resolved().ops().get(1);
         assertThat(line.y()).isBetween(-strip, 0.0);
-        FrameScene on = scene(
-                        applied(below, new Edit.SetCaptionStyle(captions.withPlace(CaptionStyle.Place.ON_PICTURE))))
+        FrameScene on = scene(applied(
+                        below, new PieceEdit.SetCaptionStyle(captions.withPlace(CaptionStyle.Place.ON_PICTURE))))
                 .frames()
                 .get(1);
         assertThat(on.box().height()).isCloseTo(under.height() + strip, within(0.001));
@@ -116,10 +121,11 @@ class SceneResolverTest {
     void wordsStandBesideThePictureInAllCellsOfItsColumn(CaptionStyle.Place place) {
         Piece below = words(placed(piece(grid(2, 2, 10, 6), 1), 1, 2), CaptionStyle.Show.WRITTEN);
         CaptionStyle captions = below.styles().captions();
-        Piece wordless = applied(below, new Edit.CaptionEntry(entry(below, 2), ""));
-        PageScene plain = scene(applied(wordless, new Edit.CaptionEntry(entry(below, 1), "")));
+        Piece wordless = applied(below, new EntryEdit.CaptionEntry(entry(below, 2), ""));
+        PageScene plain = scene(applied(wordless, new EntryEdit.CaptionEntry(entry(below, 1), "")));
         Piece beside = applied(
-                wordless, new Edit.SetCaptionStyle(captions.withPlace(place).withBeside(mm(30))));
+                wordless,
+                new PieceEdit.SetCaptionStyle(captions.withPlace(place).withBeside(mm(30))));
         PageScene shown = scene(beside);
         // The first cell has words; the one below it keeps room with it, the other column keeps none.
         for (int i = 0; i < 4; i++) {
@@ -150,9 +156,9 @@ class SceneResolverTest {
         CaptionStyle captions = piece.styles().captions();
         Piece beside = applied(
                 piece,
-                new Edit.SetCaptionStyle(
+                new PieceEdit.SetCaptionStyle(
                         captions.withPlace(CaptionStyle.Place.RIGHT).withBeside(mm(25))),
-                new Edit.SizeFromCells(first(piece).id(), cells, Edit.Reflow.AGREED));
+                new ArrangeEdit.SizeFromCells(first(piece).id(), cells, ArrangeEdit.Reflow.AGREED));
         assertThat(beside.format().width()).isEqualTo(mm(2 * 10 + 3 * (40 + 25) + 2 * 5));
         assertThat(beside.format().height()).isEqualTo(mm(2 * 10 + 2 * 30 + 5));
         List<FrameScene> frames = scene(beside).frames();
@@ -192,7 +198,7 @@ class SceneResolverTest {
     void outerBandsAreAddedAroundAndNoneLeavesNoRoomForWords() {
         Piece piece = placed(piece(grid(1, 1, 10, 0), 1), 1);
         FrameStyle usual = piece.styles().usual();
-        Piece outside = applied(piece, new Edit.SetFrameStyle(usual.withBand(0, band -> band.withWidth(mm(4))
+        Piece outside = applied(piece, new StyleEdit.SetFrameStyle(usual.withBand(0, band -> band.withWidth(mm(4))
                 .withSide(Band.Side.OUTSIDE))));
         FrameScene frame = scene(outside).frames().get(0);
         assertThat(frame.box()).isEqualTo(new BoxMm(14, 14, 272, 172));
@@ -253,8 +259,8 @@ class SceneResolverTest {
         Piece piece = words(placed(piece(grid(1, 2, 10, 5), 1), 1), CaptionStyle.Show.ALWAYS);
         Piece wrong = applied(
                 piece,
-                new Edit.CaptionEntry(entry(piece, 1), "ᚠ " + "long ".repeat(99)),
-                new Edit.SetFormat(Pieces.format(400, 300)));
+                new EntryEdit.CaptionEntry(entry(piece, 1), "ᚠ " + "long ".repeat(99)),
+                new PieceEdit.SetFormat(Pieces.format(400, 300)));
         List<Finding> found = PageCheck.of(scene(wrong), new SharpnessLimits(2000, 1900), TestPhotos.BLACK);
         assertThat(found)
                 .extracting(finding -> finding.what().code())
@@ -291,8 +297,8 @@ class SceneResolverTest {
         Piece piece = placed(piece(grid(1, 1, 10, 0), 1), 1);
         Piece shaded = applied(
                 piece,
-                new Edit.SetFrameStyle(piece.styles().usual().with(new Shadow(mm(10), mm(3), 0.5, Rgb.INK))),
-                new Edit.SetLight(new Light(-30)),
+                new StyleEdit.SetFrameStyle(piece.styles().usual().with(new Shadow(mm(10), mm(3), 0.5, Rgb.INK))),
+                new PieceEdit.SetLight(new Light(-30)),
                 move(piece, frame(piece, 0), free(100, 60, 80, 50, turn)));
         PageScene scene = scene(shaded);
         // The first frame is the cell's, which is empty now.

@@ -10,8 +10,11 @@ import wovenset.core.arrangement.Grid;
 import wovenset.core.arrangement.Margins;
 import wovenset.core.arrangement.Slicing;
 import wovenset.core.arrangement.SlicingTree;
+import wovenset.core.edit.ArrangeEdit;
 import wovenset.core.edit.Edit;
+import wovenset.core.edit.EntryEdit;
 import wovenset.core.edit.ItemChange;
+import wovenset.core.edit.ItemEdit;
 import wovenset.core.edit.apply.Edits;
 import wovenset.core.geometry.Box;
 import wovenset.core.item.Crop;
@@ -129,7 +132,7 @@ public final class Pieces {
         Page page = first(piece);
         Piece now = applied(
                 piece,
-                new Edit.AddPhotos(IntStream.of(photos)
+                new EntryEdit.AddPhotos(IntStream.of(photos)
                         .filter(n -> n > 0)
                         .mapToObj(Pieces::photo)
                         .toList()));
@@ -137,7 +140,8 @@ public final class Pieces {
             if (photos[i] > 0) {
                 now = applied(
                         now,
-                        new Edit.PlaceEntry(page.id(), page.slotted().get(i).id(), entry(now, photos[i])));
+                        new ArrangeEdit.PlaceEntry(
+                                page.id(), page.slotted().get(i).id(), entry(now, photos[i])));
             }
         }
         return now;
@@ -189,19 +193,19 @@ public final class Pieces {
 
     /** The edit that changes something about these frames of the first page. */
     public static Edit patch(Piece piece, ItemChange change, UUID... items) {
-        return new Edit.PatchItems(first(piece).id(), List.of(items), change);
+        return new ItemEdit.PatchItems(first(piece).id(), List.of(items), change);
     }
 
     /** The edit that puts a frame of the first page in a place of its own. */
     public static Edit move(Piece piece, UUID frame, Placement.Free to) {
-        return new Edit.MoveItems(first(piece).id(), List.of(new Edit.ItemMove(frame, to)));
+        return new ItemEdit.MoveItems(first(piece).id(), List.of(new ItemEdit.ItemMove(frame, to)));
     }
 
     /** The first page cut as the tree says, for its photos in their order. */
     public static Piece cut(Piece piece, String tree, boolean whole) {
         Slicing slicing = new Slicing(Margins.all(mm(10)), mm(4), whole, SlicingTree.parse(tree));
         List<UUID> order = first(piece).slotted().stream().map(Frame::id).toList();
-        return applied(piece, new Edit.Arrange(first(piece).id(), slicing, order));
+        return applied(piece, new ArrangeEdit.Arrange(first(piece).id(), slicing, order));
     }
 
     /** The piece with inner bands of this width around its frames. */

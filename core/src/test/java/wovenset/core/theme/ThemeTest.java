@@ -16,7 +16,9 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import wovenset.core.edit.Edit;
+import wovenset.core.edit.PieceEdit;
+import wovenset.core.edit.StyleEdit;
+import wovenset.core.edit.WordsEdit;
 import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
 import wovenset.core.item.Fill;
@@ -39,7 +41,7 @@ class ThemeTest {
     private static Piece written() {
         Piece plain = placed(piece(grid(1, 3, 10, 5), 2), 1, 2, 3);
         UUID page = first(plain).id();
-        Piece titled = applied(plain, new Edit.AddWords(page, Edit.WordsPlace.TOP, Optional.of("Kites")));
+        Piece titled = applied(plain, new WordsEdit.AddWords(page, WordsEdit.WordsPlace.TOP, Optional.of("Kites")));
         Page covered = first(titled).withGround(new Ground.Covered(new Paint.Solid(new Rgb("#123456"))));
         return titled.mapPage(page, old -> covered);
     }
@@ -51,7 +53,7 @@ class ThemeTest {
     @ParameterizedTest
     @MethodSource("shipped")
     void allThatIsSeenIsTheThemesAndNoMeasureChanges(Theme theme) {
-        Piece worn = applied(PIECE, new Edit.WearTheme(theme));
+        Piece worn = applied(PIECE, new PieceEdit.WearTheme(theme));
         assertThat(worn.styles().grounds().usual()).isEqualTo(theme.ground());
         assertThat(worn.styles().usual().bands()).isEqualTo(theme.frame().bands());
         assertThat(worn.styles().captions().sizePt())
@@ -111,23 +113,24 @@ class ThemeTest {
     @Test
     void whatAPieceLooksLikeIsTakenByAnother() {
         Theme theme = shipped().skip(4).findFirst().orElseThrow();
-        Theme kept = Theme.of(applied(PIECE, new Edit.WearTheme(theme)), new UUID(3, 3), "Ours");
+        Theme kept = Theme.of(applied(PIECE, new PieceEdit.WearTheme(theme)), new UUID(3, 3), "Ours");
         assertThat(kept)
                 .isEqualTo(
                         new Theme(new UUID(3, 3), "Ours", theme.frame(), theme.ground(), theme.titles(), theme.text()));
         Piece other = placed(piece(grid(2, 2, 10, 5), 1), 1, 2);
-        assertThat(applied(other, new Edit.WearTheme(kept)).styles().usual()).isEqualTo(theme.frame());
+        assertThat(applied(other, new PieceEdit.WearTheme(kept)).styles().usual())
+                .isEqualTo(theme.frame());
     }
 
     @Test
     void aStyleThatThePieceChangedStaysAsItIs() {
         Theme theme = shipped().skip(1).findFirst().orElseThrow();
-        Piece worn = applied(PIECE, new Edit.WearTheme(theme));
+        Piece worn = applied(PIECE, new PieceEdit.WearTheme(theme));
         Piece changed = applied(
                 worn,
-                new Edit.SetFrameStyle(worn.styles().usual().withFoot(Pieces.mm(9))),
-                new Edit.WearTheme(shipped().findFirst().orElseThrow()),
-                new Edit.WearTheme(theme));
+                new StyleEdit.SetFrameStyle(worn.styles().usual().withFoot(Pieces.mm(9))),
+                new PieceEdit.WearTheme(shipped().findFirst().orElseThrow()),
+                new PieceEdit.WearTheme(theme));
         assertThat(changed.styles().usual().foot()).isEqualTo(Pieces.mm(9));
         assertThat(frames(changed)).isEqualTo(frames(PIECE));
     }

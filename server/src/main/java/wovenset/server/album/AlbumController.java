@@ -14,7 +14,7 @@ import org.springframework.web.bind.annotation.RestController;
 import wovenset.core.album.Chapters;
 import wovenset.core.album.FlowChange;
 import wovenset.core.album.PageFinder;
-import wovenset.core.edit.Edit;
+import wovenset.core.edit.AlbumEdit;
 import wovenset.core.measure.Length;
 import wovenset.core.photo.PhotoFacts;
 import wovenset.core.piece.Album;
@@ -70,6 +70,6 @@ class AlbumController {
         StoredPiece stored = pieces.get(piece);
         return FlowChange.between(
                 stored.piece(),
-                pieces.preview(stored, new Edit.FlowAlbum(request.album())).piece());
+                pieces.preview(stored, new AlbumEdit.FlowAlbum(request.album())).piece());
     }
 }

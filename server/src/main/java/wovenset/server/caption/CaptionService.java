@@ -13,8 +13,8 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import wovenset.core.caption.CaptionPattern;
 import wovenset.core.caption.OwnTable;
-import wovenset.core.edit.Edit;
 import wovenset.core.edit.EditRefusedException;
+import wovenset.core.edit.EntryEdit;
 import wovenset.core.photo.PhotoFacts;
 import wovenset.core.photo.PhotoNotes;
 import wovenset.core.piece.CaptionFields;
@@ -57,7 +57,7 @@ class CaptionService {
     record FilledCaptions(
             List<FilledCaption> captions,
             List<String> columns,
-            List<Edit.TableRow> rows,
+            List<EntryEdit.TableRow> rows,
             boolean fromTable,
             List<RefusedRow> refused) {}
 
@@ -123,7 +123,7 @@ class CaptionService {
         CaptionPattern parsed = parsed(piece, pattern, columns);
         boolean fromTable = columns.stream().anyMatch(name -> parsed.fields().contains(OwnTable.field(name)));
         List<FilledCaption> filled = new ArrayList<>();
-        List<Edit.TableRow> rows = new ArrayList<>();
+        List<EntryEdit.TableRow> rows = new ArrayList<>();
         for (Entry entry : piece.entries()) {
             List<String> row = cells.getOrDefault(entry.id(), List.of());
             // A table speaks of its own photos only.
@@ -131,7 +131,7 @@ class CaptionService {
                 filled.add(new FilledCaption(entry.id(), fields.words(parsed, entry, columns, row)));
             }
             if (!row.isEmpty()) {
-                rows.add(new Edit.TableRow(entry.id(), row));
+                rows.add(new EntryEdit.TableRow(entry.id(), row));
             }
         }
         return new FilledCaptions(filled, columns, rows, fromTable, refused);

@@ -7,7 +7,9 @@ import java.util.Optional;
 import java.util.UUID;
 import wovenset.core.album.Chapters;
 import wovenset.core.arrangement.Margins;
-import wovenset.core.edit.Edit;
+import wovenset.core.edit.AlbumEdit;
+import wovenset.core.edit.PageEdit;
+import wovenset.core.edit.PieceEdit;
 import wovenset.core.measure.Length;
 import wovenset.core.photo.PhotoFacts;
 import wovenset.core.photo.PhotoId;
@@ -40,18 +42,18 @@ final class DemoAlbums {
                 .ifPresent(entry -> flowed.pages().stream()
                         .filter(page -> flowed.slottedEntries(page).contains(entry.id()))
                         .findFirst()
-                        .ifPresent(page -> editor.edit(new Edit.LayAcross(page.id(), entry.id()))));
-        editor.edit(new Edit.FlowAlbum(editor.piece.piece().album().orElseThrow()));
-        editor.edit(new Edit.AddWordsPage(Edit.AddWordsPage.What.TEXT, Optional.empty(), wished.foreword()));
-        editor.edit(new Edit.AddWordsPage(Edit.AddWordsPage.What.TITLE, Optional.empty(), wished.heading()));
+                        .ifPresent(page -> editor.edit(new AlbumEdit.LayAcross(page.id(), entry.id()))));
+        editor.edit(new AlbumEdit.FlowAlbum(editor.piece.piece().album().orElseThrow()));
+        editor.edit(new PageEdit.AddWordsPage(PageEdit.AddWordsPage.What.TEXT, Optional.empty(), wished.foreword()));
+        editor.edit(new PageEdit.AddWordsPage(PageEdit.AddWordsPage.What.TITLE, Optional.empty(), wished.heading()));
         for (String afterword : wished.afterwords()) {
-            editor.edit(new Edit.AddWordsPage(
-                    Edit.AddWordsPage.What.TEXT, Optional.of(editor.last().id()), afterword));
+            editor.edit(new PageEdit.AddWordsPage(
+                    PageEdit.AddWordsPage.What.TEXT, Optional.of(editor.last().id()), afterword));
         }
-        editor.edit(new Edit.AddWordsPage(
-                Edit.AddWordsPage.What.IMPRINT, Optional.of(editor.last().id()), wished.imprint()));
-        editor.edit(new Edit.FlowAlbum(editor.piece.piece().album().orElseThrow()));
-        editor.edit(new Edit.SetFolio(Optional.of(new Folio(
+        editor.edit(new PageEdit.AddWordsPage(
+                PageEdit.AddWordsPage.What.IMPRINT, Optional.of(editor.last().id()), wished.imprint()));
+        editor.edit(new AlbumEdit.FlowAlbum(editor.piece.piece().album().orElseThrow()));
+        editor.edit(new PieceEdit.SetFolio(Optional.of(new Folio(
                 Folio.Place.FOOT_OUTER,
                 Folio.Running.CHAPTER,
                 demo.dress().typeface(),
@@ -69,7 +71,7 @@ final class DemoAlbums {
                     chapters.size() < wished.titles().size() ? wished.titles().get(chapters.size()) : "";
             chapters.add(title.isEmpty() ? chapter : chapter.withTitle(title));
         }
-        editor.edit(new Edit.FlowAlbum(new Album(
+        editor.edit(new AlbumEdit.FlowAlbum(new Album(
                 wished.least(),
                 wished.most(),
                 wished.singles(),

@@ -20,8 +20,15 @@ import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 import wovenset.core.arrangement.Grid;
 import wovenset.core.arrangement.Margins;
+import wovenset.core.edit.ArrangeEdit;
 import wovenset.core.edit.Edit;
+import wovenset.core.edit.EntryEdit;
 import wovenset.core.edit.ItemChange;
+import wovenset.core.edit.ItemEdit;
+import wovenset.core.edit.PageEdit;
+import wovenset.core.edit.PieceEdit;
+import wovenset.core.edit.StyleEdit;
+import wovenset.core.edit.WordsEdit;
 import wovenset.core.geometry.Box;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.ink.Paint;
@@ -119,7 +126,7 @@ class DemoLoader implements ApplicationRunner {
         }
         for (int i = 0; i < demo.pages().size(); i++) {
             if (i > 0) {
-                editor.edit(new Edit.AddPage(editor.last().id()));
+                editor.edit(new PageEdit.AddPage(editor.last().id()));
             }
             fill(editor, demo, demo.pages().get(i), photos);
         }
@@ -129,17 +136,18 @@ class DemoLoader implements ApplicationRunner {
         Length gap = length(page.gap());
         UUID id = editor.last().id();
         Grid grid = new Grid(page.rows(), page.columns(), Margins.all(length(demo.margin())), gap, gap, null);
-        editor.edit(new Edit.SetGrid(id, grid, Edit.Reflow.ASK));
+        editor.edit(new ArrangeEdit.SetGrid(id, grid, ArrangeEdit.Reflow.ASK));
         if (page.word() != null) {
-            editor.edit(new Edit.AddLetters(id, page.word(), Typefaces.names().get(1)));
+            editor.edit(
+                    new WordsEdit.AddLetters(id, page.word(), Typefaces.names().get(1)));
             return;
         }
         if (page.ornaments() != null) {
-            editor.edit(new Edit.ReleasePage(id));
+            editor.edit(new ArrangeEdit.ReleasePage(id));
             // A new page begins with what lies on the one before it.
             List<UUID> copied = editor.last().frames().stream().map(Frame::id).toList();
             if (!copied.isEmpty()) {
-                editor.edit(new Edit.RemoveItems(id, copied));
+                editor.edit(new ItemEdit.RemoveItems(id, copied));
             }
             page.ornaments().forEach(ornament -> add(editor, id, ornament, photos));
             write(editor, id, page);
@@ -150,9 +158,9 @@ class DemoLoader implements ApplicationRunner {
             UUID frame = editor.last().slotted().get(i).id();
             PhotoId photo = Objects.requireNonNull(photos.get(wanted.photo()), wanted.photo());
             UUID entry = editor.piece.piece().entries().of(photo).orElseThrow().id();
-            editor.edit(new Edit.PlaceEntry(id, frame, entry));
+            editor.edit(new ArrangeEdit.PlaceEntry(id, frame, entry));
             if (wanted.caption() != null) {
-                editor.edit(new Edit.CaptionEntry(entry, wanted.caption()));
+                editor.edit(new EntryEdit.CaptionEntry(entry, wanted.caption()));
             }
             if (wanted.focusX() != null || wanted.focusY() != null) {
                 Crop crop = new Crop(
@@ -163,7 +171,7 @@ class DemoLoader implements ApplicationRunner {
                         false,
                         Crop.Fit.FILL,
                         Crop.Aim.HAND);
-                editor.edit(new Edit.PatchItems(id, List.of(frame), new ItemChange.SetCrop(crop)));
+                editor.edit(new ItemEdit.PatchItems(id, List.of(frame), new ItemChange.SetCrop(crop)));
             }
         }
         mount(editor, id, page);
@@ -173,24 +181,24 @@ class DemoLoader implements ApplicationRunner {
         List<UUID> frames = editor.last().slotted().stream().map(Frame::id).toList();
         ShippedMounts.of(editor.piece.piece().format()).stream()
                 .filter(mount -> mount.name().equals(page.mount()))
-                .forEach(mount -> editor.edit(new Edit.MountItems(id, frames, mount)));
+                .forEach(mount -> editor.edit(new StyleEdit.MountItems(id, frames, mount)));
     }
 
     private static void write(Editor editor, UUID page, DemoPiece.DemoPage demo) {
         for (DemoPiece.DemoWords words : demo.words() == null ? List.<DemoPiece.DemoWords>of() : demo.words()) {
-            editor.edit(new Edit.AddWords(page, Edit.WordsPlace.FREE, Optional.of(words.text())));
+            editor.edit(new WordsEdit.AddWords(page, WordsEdit.WordsPlace.FREE, Optional.of(words.text())));
             UUID id = editor.front().id();
             double width = length(words.width()).mm();
             double height = length(words.height()).mm();
             Box box = Box.of(new BoxMm(
                     length(words.x()).mm() - width / 2, length(words.y()).mm() - height / 2, width, height));
-            editor.edit(new Edit.MoveItems(page, List.of(new Edit.ItemMove(id, new Placement.Free(box, 0)))));
+            editor.edit(new ItemEdit.MoveItems(page, List.of(new ItemEdit.ItemMove(id, new Placement.Free(box, 0)))));
             editor.edit(lettered(page, id, Optional.of(words.typeface()), Optional.of(words.sizePt())));
         }
     }
 
     private static Edit lettered(UUID page, UUID words, Optional<String> typeface, Optional<Double> sizePt) {
-        return new Edit.DressWords(
+        return new WordsEdit.DressWords(
                 page,
                 List.of(words),
                 typeface,
@@ -207,28 +215,28 @@ class DemoLoader implements ApplicationRunner {
     }
 
     private static void add(Editor editor, UUID page, DemoPiece.DemoOrnament demo, Map<String, PhotoId> photos) {
-        editor.edit(new Edit.AddOrnament(page, demo.drawing()));
+        editor.edit(new ItemEdit.AddOrnament(page, demo.drawing()));
         UUID id = editor.front().id();
         var picture = demo.drawing().picture();
         double width = length(demo.width()).mm();
         double height = width * picture.height() / picture.width();
         Box box = Box.of(
                 new BoxMm(length(demo.x()).mm() - width / 2, length(demo.y()).mm() - height / 2, width, height));
-        editor.edit(
-                new Edit.MoveItems(page, List.of(new Edit.ItemMove(id, new Placement.Free(box, demo.turnDegrees())))));
+        editor.edit(new ItemEdit.MoveItems(
+                page, List.of(new ItemEdit.ItemMove(id, new Placement.Free(box, demo.turnDegrees())))));
         if (demo.photo() != null) {
             PhotoId photo = Objects.requireNonNull(photos.get(demo.photo()), demo.photo());
-            editor.edit(new Edit.PlaceEntry(
+            editor.edit(new ArrangeEdit.PlaceEntry(
                     page,
                     id,
                     editor.piece.piece().entries().of(photo).orElseThrow().id()));
-            editor.edit(new Edit.PatchItems(page, List.of(id), new ItemChange.SetWords(new FrameWords.Own(""))));
+            editor.edit(new ItemEdit.PatchItems(page, List.of(id), new ItemChange.SetWords(new FrameWords.Own(""))));
         }
         if (demo.colours() != null) {
-            editor.edit(new Edit.ColourOrnaments(page, List.of(id), demo.colours()));
+            editor.edit(new ItemEdit.ColourOrnaments(page, List.of(id), demo.colours()));
         }
         if (demo.words() != null) {
-            editor.edit(new Edit.WriteWords(page, id, demo.words()));
+            editor.edit(new WordsEdit.WriteWords(page, id, demo.words()));
         }
         if (demo.typeface() != null) {
             editor.edit(lettered(page, id, Optional.of(demo.typeface()), Optional.empty()));
@@ -238,15 +246,15 @@ class DemoLoader implements ApplicationRunner {
     private static void dress(Editor editor, DemoPiece.DemoDress demo) {
         FrameStyle usual = editor.piece.piece().styles().usual();
         Band band = Band.of(length(demo.borderWidth()), new Rgb(demo.borderColour()), Band.Side.INSIDE);
-        editor.edit(new Edit.SetFrameStyle(
+        editor.edit(new StyleEdit.SetFrameStyle(
                 usual.withBand(0, none -> band).withCorners(Corners.round(length(demo.cornerRadius())))));
         if (demo.style() != null) {
             ShippedStyles.of(editor.piece.piece().format()).stream()
                     .filter(style -> style.name().equals(demo.style()))
-                    .forEach(style -> editor.edit(new Edit.DressAll(style)));
+                    .forEach(style -> editor.edit(new StyleEdit.DressAll(style)));
         }
-        editor.edit(new Edit.SetCommonGround(ground(demo)));
-        editor.edit(new Edit.SetCaptionStyle(new CaptionStyle(
+        editor.edit(new PieceEdit.SetCommonGround(ground(demo)));
+        editor.edit(new PieceEdit.SetCaptionStyle(new CaptionStyle(
                 demo.captions(), demo.typeface(), demo.sizePt(), new Rgb(demo.captionColour()), demo.lines())));
     }
 

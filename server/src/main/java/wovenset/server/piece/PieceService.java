@@ -21,9 +21,11 @@ import wovenset.core.delta.PageDelta;
 import wovenset.core.delta.PieceDelta;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.EditRefusedException;
+import wovenset.core.edit.EntryEdit;
 import wovenset.core.edit.Outcome;
 import wovenset.core.edit.apply.Edits;
-import wovenset.core.edit.apply.NewPiece;
+import wovenset.core.edit.pages.NewPiece;
+import wovenset.core.edit.pages.PieceEdits;
 import wovenset.core.measure.Format;
 import wovenset.core.measure.Length;
 import wovenset.core.photo.PhotoFacts;
@@ -126,7 +128,7 @@ public class PieceService {
 
     StoredPiece copy(UUID id) {
         Piece source = get(id).piece();
-        String name = Edits.checkedName(cut(source.name(), Piece.LONGEST_NAME - 7) + " (copy)");
+        String name = PieceEdits.checkedName(cut(source.name(), Piece.LONGEST_NAME - 7) + " (copy)");
         return store(PieceCopy.of(source, name, UUID::randomUUID), shelf.kind(id));
     }
 
@@ -138,7 +140,7 @@ public class PieceService {
      */
     public StoredPiece cover(UUID id, Length paper, Length boards) {
         Piece album = get(id).piece();
-        String name = Edits.checkedName(cut(album.name(), Piece.LONGEST_NAME - 7) + ", cover");
+        String name = PieceEdits.checkedName(cut(album.name(), Piece.LONGEST_NAME - 7) + ", cover");
         Cover cover = new Cover(id, album.pages().size(), paper, boards);
         return store(Covers.of(album, cover, name, facts, UUID::randomUUID), Optional.of(PieceKind.ALBUM));
     }
@@ -187,7 +189,7 @@ public class PieceService {
 
     /** Adds photos whatever the revision: nothing else is touched. Those of one batch are one step of the history. */
     public Change addPhotos(UUID id, List<PhotoId> photos, String batch, @Nullable String window) {
-        return change(id, null, window, stored -> edited(stored, new Edit.AddPhotos(photos), batch));
+        return change(id, null, window, stored -> edited(stored, new EntryEdit.AddPhotos(photos), batch));
     }
 
     /** The piece after a change, and where its journal stands then. */

@@ -5,11 +5,34 @@ import java.util.function.Supplier;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.EditRefusedException;
 import wovenset.core.edit.Outcome;
+import wovenset.core.edit.cells.ArrangeEdits;
+import wovenset.core.edit.cells.ComposeEdits;
+import wovenset.core.edit.cells.GridEdits;
+import wovenset.core.edit.cells.PatternEdits;
+import wovenset.core.edit.dress.MountEdits;
+import wovenset.core.edit.dress.OrnamentEdits;
+import wovenset.core.edit.dress.ShapeEdits;
+import wovenset.core.edit.dress.StyleEdits;
+import wovenset.core.edit.gather.AlbumEdits;
+import wovenset.core.edit.gather.EntryEdits;
+import wovenset.core.edit.gather.FillEdits;
+import wovenset.core.edit.gather.PhotoEdits;
+import wovenset.core.edit.gather.SpreadEdits;
+import wovenset.core.edit.gather.TableEdits;
+import wovenset.core.edit.items.AlignEdits;
+import wovenset.core.edit.items.ItemEdits;
+import wovenset.core.edit.pages.PageEdits;
+import wovenset.core.edit.pages.PieceEdits;
+import wovenset.core.edit.pages.PrintEdits;
+import wovenset.core.edit.pages.SplitEdits;
+import wovenset.core.edit.slots.Handlers;
 import wovenset.core.edit.slots.PlaceCheck;
 import wovenset.core.edit.slots.PrintFit;
+import wovenset.core.edit.write.LetterEdits;
+import wovenset.core.edit.write.TextEdits;
+import wovenset.core.edit.write.WordsEdits;
 import wovenset.core.photo.PhotoFacts;
 import wovenset.core.piece.Piece;
-import wovenset.core.said.Reason;
 import wovenset.core.said.UnfitValueException;
 
 /** Applies edits to pieces. */
@@ -66,20 +89,5 @@ public final class Edits {
         Piece fitted = PrintFit.changed(piece, pinned, facts);
         PlaceCheck.changed(piece, fitted, facts);
         return new Outcome(fitted, outcome.name());
-    }
-
-    /** A name for a piece: not blank, not too long, without control characters. */
-    public static String checkedName(String name) {
-        String trimmed = name.strip();
-        if (trimmed.isEmpty()) {
-            throw EditRefusedException.of("name", Reason.NAME_EMPTY);
-        }
-        if (trimmed.codePointCount(0, trimmed.length()) > Piece.LONGEST_NAME) {
-            throw EditRefusedException.of("name", Reason.NAME_LENGTH, Piece.LONGEST_NAME);
-        }
-        if (trimmed.codePoints().anyMatch(Character::isISOControl)) {
-            throw EditRefusedException.of("name", Reason.NAME_LINES);
-        }
-        return trimmed;
     }
 }

@@ -1,7 +1,11 @@
 package wovenset.core.edit.apply;
 
 import java.util.List;
+import wovenset.core.edit.AlbumEdit;
+import wovenset.core.edit.ArrangeEdit;
 import wovenset.core.edit.Edit;
+import wovenset.core.edit.EntryEdit;
+import wovenset.core.edit.PieceEdit;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 
@@ -11,17 +15,17 @@ final class HandPins {
 
     @SuppressWarnings("ReferenceEquality") // The same object needs no comparing; another may still be equal.
     static Piece changed(Piece before, Piece after, Edit edit) {
-        boolean ofTheFlow = edit instanceof Edit.FlowAlbum
-                || edit instanceof Edit.PinPages
-                || edit instanceof Edit.SetAside
-                || edit instanceof Edit.LayAcross
-                || edit instanceof Edit.MoveEntries
-                || edit instanceof Edit.MoveChapter
-                || edit instanceof Edit.EmptyFrame
-                || edit instanceof Edit.RemoveEntries
+        boolean ofTheFlow = edit instanceof AlbumEdit.FlowAlbum
+                || edit instanceof AlbumEdit.PinPages
+                || edit instanceof AlbumEdit.SetAside
+                || edit instanceof AlbumEdit.LayAcross
+                || edit instanceof AlbumEdit.MoveEntries
+                || edit instanceof AlbumEdit.MoveChapter
+                || edit instanceof ArrangeEdit.EmptyFrame
+                || edit instanceof EntryEdit.RemoveEntries
                 // Every page follows these alike.
-                || edit instanceof Edit.SetFormat
-                || edit instanceof Edit.WearTheme;
+                || edit instanceof PieceEdit.SetFormat
+                || edit instanceof PieceEdit.WearTheme;
         if (ofTheFlow || before.album().isEmpty()) {
             return after;
         }

@@ -1,16 +1,22 @@
 package wovenset.core.edit.slots;
 
 import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import wovenset.core.edit.EditRefusedException;
 import wovenset.core.item.Frame;
 import wovenset.core.item.Group;
 import wovenset.core.item.Item;
 import wovenset.core.item.Items;
+import wovenset.core.piece.Entry;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 import wovenset.core.said.Reason;
+import wovenset.core.style.FrameStyle;
 
 /** What an edit names: looked up in the piece, or refused with the field that names it. */
 public final class Named {
@@ -18,6 +24,38 @@ public final class Named {
 
     public static Page page(Piece piece, UUID pageId) {
         return piece.page(pageId).orElseThrow(() -> EditRefusedException.of("pageId", Reason.PAGE_GONE));
+    }
+
+    /** These pages in reading order, each once. */
+    public static List<Page> pages(Piece piece, List<UUID> ids) {
+        Set<UUID> wanted = new HashSet<>();
+        ids.forEach(id -> wanted.add(page(piece, id).id()));
+        if (wanted.isEmpty()) {
+            throw EditRefusedException.of("pageIds", Reason.CHOOSE_PAGES);
+        }
+        return piece.pages().stream().filter(page -> wanted.contains(page.id())).toList();
+    }
+
+    public static Entry entry(Piece piece, UUID entryId) {
+        return piece.entries().find(entryId).orElseThrow(() -> EditRefusedException.of("entryId", Reason.ENTRY_GONE));
+    }
+
+    /** The style of this name, or the refusal that it is gone. */
+    public static FrameStyle style(Piece piece, UUID id) {
+        FrameStyle style = piece.styles().frame(id);
+        if (!style.id().equals(id)) {
+            throw EditRefusedException.of("style", Reason.STYLE_GONE);
+        }
+        return style;
+    }
+
+    /** The entries that no frame shows, in their order. */
+    public static List<Entry> waiting(Piece piece) {
+        Map<UUID, Entry> waiting = new LinkedHashMap<>();
+        piece.entries().forEach(entry -> waiting.put(entry.id(), entry));
+        piece.pages().forEach(page -> page.frames()
+                .forEach(frame -> piece.entryOf(page, frame).ifPresent(entry -> waiting.remove(entry.id()))));
+        return List.copyOf(waiting.values());
     }
 
     public static Frame frame(Page page, UUID frameId) {
@@ -63,5 +101,12 @@ public final class Named {
     /** That this frame is locked, by the number that it has on its page. */
     public static EditRefusedException locked(Page page, Frame frame) {
         return EditRefusedException.of("itemIds", Reason.LOCKED, page.frames().indexOf(frame) + 1);
+    }
+
+    /** @throws EditRefusedException if a page is to have more frames than it may */
+    public static void checkCount(int frames) {
+        if (frames > Page.MOST_FRAMES) {
+            throw EditRefusedException.of("items", Reason.FRAME_COUNT, Page.MOST_FRAMES);
+        }
     }
 }

@@ -10,7 +10,7 @@ import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import wovenset.core.arrangement.Arrangement;
 import wovenset.core.arrangement.ByHand;
-import wovenset.core.edit.Edit;
+import wovenset.core.edit.ArrangeEdit;
 import wovenset.core.edit.EditRefusedException;
 import wovenset.core.item.Frame;
 import wovenset.core.item.Item;
@@ -26,10 +26,10 @@ import wovenset.core.said.Reason;
  */
 public final class Reflowing {
     private final Piece piece;
-    private final Edit.Reflow agreed;
+    private final ArrangeEdit.Reflow agreed;
     private final Supplier<UUID> ids;
 
-    public Reflowing(Piece piece, Edit.Reflow agreed, Supplier<UUID> ids) {
+    public Reflowing(Piece piece, ArrangeEdit.Reflow agreed, Supplier<UUID> ids) {
         this.piece = piece;
         this.agreed = agreed;
         this.ids = ids;
@@ -65,7 +65,7 @@ public final class Reflowing {
 
     /** The page changed, and these new ones after it. */
     public Piece inserted(Page page, Page changed, List<Page> more, int photos) {
-        if (!more.isEmpty() && agreed == Edit.Reflow.ASK) {
+        if (!more.isEmpty() && agreed == ArrangeEdit.Reflow.ASK) {
             int before = piece.pages().size();
             throw EditRefusedException.of("reflow", Reason.REFLOW, photos, before, before + more.size());
         }
@@ -181,7 +181,7 @@ public final class Reflowing {
         if (pages.size() > Piece.MOST_PAGES) {
             throw EditRefusedException.of("pages", Reason.TOO_MANY_PAGES_TO_FLOW, Piece.MOST_PAGES);
         }
-        if (pages.size() != piece.pages().size() && agreed == Edit.Reflow.ASK) {
+        if (pages.size() != piece.pages().size() && agreed == ArrangeEdit.Reflow.ASK) {
             Set<UUID> known = piece.pages().stream().map(Page::id).collect(Collectors.toSet());
             int photos = (int) pages.stream()
                     .filter(page -> !known.contains(page.id()) || !piece.pages().contains(page))

@@ -6,7 +6,7 @@ import java.util.UUID;
 import java.util.function.Supplier;
 import wovenset.core.arrangement.ByHand;
 import wovenset.core.arrangement.Margins;
-import wovenset.core.edit.Edit;
+import wovenset.core.edit.PageEdit;
 import wovenset.core.geometry.Box;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.ink.Rgb;
@@ -34,9 +34,9 @@ public final class WordsPages {
 
     /** @param margins of the page before it; where a side has none, there is room about the words all the same */
     public static Page of(
-            Piece piece, Edit.AddWordsPage wished, Margins margins, PhotoFacts facts, Supplier<UUID> ids) {
+            Piece piece, PageEdit.AddWordsPage wished, Margins margins, PhotoFacts facts, Supplier<UUID> ids) {
         Page page = Page.of(ids.get(), new ByHand(margins), List.of())
-                .withNumbered(wished.what() == Edit.AddWordsPage.What.TEXT);
+                .withNumbered(wished.what() == PageEdit.AddWordsPage.What.TEXT);
         Format format = piece.format();
         double free = MARGIN * Math.min(format.width().mm(), format.height().mm());
         double left = around(margins.left(), free);
@@ -62,7 +62,7 @@ public final class WordsPages {
     }
 
     /** In the type of the piece's other words, if it has some, and a colour that reads on its ground. */
-    private static TextStyle style(Piece piece, Page page, Edit.AddWordsPage.What kind, PhotoFacts facts) {
+    private static TextStyle style(Piece piece, Page page, PageEdit.AddWordsPage.What kind, PhotoFacts facts) {
         TextStyle reading = TextStyle.reading(piece.format());
         Rgb colour = GroundColour.of(piece, page, facts).wordsOn();
         String typeface = piece.pages().stream()
@@ -96,6 +96,6 @@ public final class WordsPages {
                         Optional.empty(),
                         Optional.empty(),
                         Optional.empty(),
-                        kind == Edit.AddWordsPage.What.TEXT));
+                        kind == PageEdit.AddWordsPage.What.TEXT));
     }
 }

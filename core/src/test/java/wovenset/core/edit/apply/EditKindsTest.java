@@ -20,7 +20,6 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -32,8 +31,17 @@ import wovenset.core.arrangement.Scattered;
 import wovenset.core.caption.OwnTable;
 import wovenset.core.delta.PieceDelta;
 import wovenset.core.drawing.Drawing;
+import wovenset.core.edit.AlbumEdit;
+import wovenset.core.edit.ArrangeEdit;
 import wovenset.core.edit.Edit;
+import wovenset.core.edit.EntryEdit;
 import wovenset.core.edit.ItemChange;
+import wovenset.core.edit.ItemEdit;
+import wovenset.core.edit.PageEdit;
+import wovenset.core.edit.PieceEdit;
+import wovenset.core.edit.StyleEdit;
+import wovenset.core.edit.WordsEdit;
+import wovenset.core.edit.slots.Handlers;
 import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
 import wovenset.core.item.Frame;
@@ -67,86 +75,87 @@ class EditKindsTest {
         UUID frame = FRAMES.get(0);
         StyleSheet styles = PIECE.styles();
         return List.of(
-                new Edit.RenamePiece("n"),
-                new Edit.SetFormat(Pieces.format(200, 300)),
-                new Edit.SetFrameStyle(styles.usual().withCorners(Corners.round(mm(1)))),
-                new Edit.KeepStyle(PAGE, FRAMES, new UUID(7, 7), "s"),
-                new Edit.WearEverywhere(styles.usual().id()),
-                new Edit.AddLetters(PAGE, "Kite", "Kalam"),
-                new Edit.AddOrnament(PAGE, Drawing.BUNTING),
-                new Edit.DressFrames(PAGE, FRAMES, styles.usual().as(new UUID(8, 8), "d")),
-                new Edit.WearTheme(ShippedThemes.of(PIECE.format()).get(3)),
-                new Edit.DressAll(styles.usual().as(new UUID(9, 9), "e")),
-                new Edit.SetCaptionStyle(styles.captions().withShow(CaptionStyle.Show.ALWAYS)),
-                new Edit.SetCommonGround(new Paint.Solid(new Rgb("#101830"))),
-                new Edit.MountItems(
+                new PieceEdit.RenamePiece("n"),
+                new PieceEdit.SetFormat(Pieces.format(200, 300)),
+                new StyleEdit.SetFrameStyle(styles.usual().withCorners(Corners.round(mm(1)))),
+                new StyleEdit.KeepStyle(PAGE, FRAMES, new UUID(7, 7), "s"),
+                new StyleEdit.WearEverywhere(styles.usual().id()),
+                new WordsEdit.AddLetters(PAGE, "Kite", "Kalam"),
+                new ItemEdit.AddOrnament(PAGE, Drawing.BUNTING),
+                new StyleEdit.DressFrames(PAGE, FRAMES, styles.usual().as(new UUID(8, 8), "d")),
+                new PieceEdit.WearTheme(ShippedThemes.of(PIECE.format()).get(3)),
+                new StyleEdit.DressAll(styles.usual().as(new UUID(9, 9), "e")),
+                new PieceEdit.SetCaptionStyle(styles.captions().withShow(CaptionStyle.Show.ALWAYS)),
+                new PieceEdit.SetCommonGround(new Paint.Solid(new Rgb("#101830"))),
+                new StyleEdit.MountItems(
                         PAGE, FRAMES, ShippedMounts.of(PIECE.format()).get(0)),
-                new Edit.AddBox(PAGE, new Paint.Solid(Rgb.INK)),
-                new Edit.AddRule(PAGE, new Rule(Rgb.INK, mm(1), Rule.Stroke.DOTS)),
-                new Edit.SetLight(new Light(45)),
-                new Edit.SetCutMarks(CutMarks.FINE),
-                new Edit.SetLanguage(Language.SWEDISH),
-                new Edit.SetEdges(new EdgeRun(EdgeRun.Kind.MIRRORED, Rgb.INK)),
-                new Edit.AddPhotos(List.of(photo(7))),
-                new Edit.RemoveEntries(List.of(entry(PIECE, 1))),
-                new Edit.OrderEntries(List.of(entry(PIECE, 3), entry(PIECE, 1), entry(PIECE, 2))),
-                new Edit.CaptionEntry(entry(PIECE, 1), "c"),
-                new Edit.CaptionEntries(List.of(new Edit.EntryCaption(entry(PIECE, 2), "d"))),
-                new Edit.SetTable(
+                new ItemEdit.AddBox(PAGE, new Paint.Solid(Rgb.INK)),
+                new ItemEdit.AddRule(PAGE, new Rule(Rgb.INK, mm(1), Rule.Stroke.DOTS)),
+                new PieceEdit.SetLight(new Light(45)),
+                new PieceEdit.SetCutMarks(CutMarks.FINE),
+                new PieceEdit.SetLanguage(Language.SWEDISH),
+                new PieceEdit.SetEdges(new EdgeRun(EdgeRun.Kind.MIRRORED, Rgb.INK)),
+                new EntryEdit.AddPhotos(List.of(photo(7))),
+                new EntryEdit.RemoveEntries(List.of(entry(PIECE, 1))),
+                new EntryEdit.OrderEntries(List.of(entry(PIECE, 3), entry(PIECE, 1), entry(PIECE, 2))),
+                new EntryEdit.CaptionEntry(entry(PIECE, 1), "c"),
+                new EntryEdit.CaptionEntries(List.of(new EntryEdit.EntryCaption(entry(PIECE, 2), "d"))),
+                new EntryEdit.SetTable(
                         Optional.of(new OwnTable(List.of("Price"), "{price}")),
-                        List.of(new Edit.TableRow(entry(PIECE, 2), List.of("18 €")))),
-                new Edit.SetAside(List.of(entry(PIECE, 2)), true),
-                new Edit.ShowSubject(entry(PIECE, 1), Optional.of(new Region(0.1, 0.1, 0.5, 0.5))),
-                new Edit.FlowEntries(),
-                new Edit.LayPrints(PAGE, List.of(new Edit.PrintWish(entry(PIECE, 1), mm(50), mm(50), 1)), mm(4)),
-                new Edit.AddPage(PAGE),
-                new Edit.AddWordsPage(Edit.AddWordsPage.What.IMPRINT, Optional.of(PAGE), "w"),
-                new Edit.NumberPages(List.of(PAGE), false),
-                new Edit.WearOnPages(List.of(PAGE), styles.usual().id()),
-                new Edit.DateEntries(List.of(entry(PIECE, 2)), Optional.of(LocalDateTime.of(1974, 7, 1, 12, 0))),
-                new Edit.ExchangePhotos(entry(PIECE, 1), entry(PIECE, 3), true),
-                new Edit.LayAcross(PAGE, entry(PIECE, 2)),
-                new Edit.MoveEntries(List.of(entry(PIECE, 3)), 0),
-                new Edit.SetFolio(Optional.of(
+                        List.of(new EntryEdit.TableRow(entry(PIECE, 2), List.of("18 €")))),
+                new AlbumEdit.SetAside(List.of(entry(PIECE, 2)), true),
+                new EntryEdit.ShowSubject(entry(PIECE, 1), Optional.of(new Region(0.1, 0.1, 0.5, 0.5))),
+                new AlbumEdit.FlowEntries(),
+                new PageEdit.LayPrints(
+                        PAGE, List.of(new PageEdit.PrintWish(entry(PIECE, 1), mm(50), mm(50), 1)), mm(4)),
+                new PageEdit.AddPage(PAGE),
+                new PageEdit.AddWordsPage(PageEdit.AddWordsPage.What.IMPRINT, Optional.of(PAGE), "w"),
+                new PageEdit.NumberPages(List.of(PAGE), false),
+                new StyleEdit.WearOnPages(List.of(PAGE), styles.usual().id()),
+                new EntryEdit.DateEntries(List.of(entry(PIECE, 2)), Optional.of(LocalDateTime.of(1974, 7, 1, 12, 0))),
+                new EntryEdit.ExchangePhotos(entry(PIECE, 1), entry(PIECE, 3), true),
+                new AlbumEdit.LayAcross(PAGE, entry(PIECE, 2)),
+                new AlbumEdit.MoveEntries(List.of(entry(PIECE, 3)), 0),
+                new PieceEdit.SetFolio(Optional.of(
                         new Folio(Folio.Place.FOOT_OUTER, Folio.Running.PIECE, "Alegreya", 9, Rgb.INK, mm(6), 1))),
-                new Edit.CopyPages(List.of(PAGE)),
-                new Edit.DeletePages(List.of(PAGE)),
-                new Edit.MovePages(List.of(PAGE), 1),
-                new Edit.SetGuides(PAGE, List.of(new Guide(Guide.Direction.UPRIGHT, mm(50)))),
-                new Edit.SetGround(List.of(PAGE), new Ground.Covered(new Paint.Solid(new Rgb("#101830")))),
-                new Edit.SetGrid(PAGE, grid(2, 2, 10, 5), Edit.Reflow.ASK),
-                new Edit.SetGridOfAll(grid(3, 1, 10, 5), Edit.Reflow.ASK),
-                new Edit.Arrange(PAGE, first(cut(PIECE, "(p[pp])", true)).arrangement(), FRAMES),
-                new Edit.Scatter(PAGE, Margins.all(mm(10)), new Scattered.Recipe(1, 1, 10, 0.2), FRAMES),
-                new Edit.ApplyPattern(
+                new PageEdit.CopyPages(List.of(PAGE)),
+                new PageEdit.DeletePages(List.of(PAGE)),
+                new PageEdit.MovePages(List.of(PAGE), 1),
+                new PageEdit.SetGuides(PAGE, List.of(new Guide(Guide.Direction.UPRIGHT, mm(50)))),
+                new PageEdit.SetGround(List.of(PAGE), new Ground.Covered(new Paint.Solid(new Rgb("#101830")))),
+                new ArrangeEdit.SetGrid(PAGE, grid(2, 2, 10, 5), ArrangeEdit.Reflow.ASK),
+                new ArrangeEdit.SetGridOfAll(grid(3, 1, 10, 5), ArrangeEdit.Reflow.ASK),
+                new ArrangeEdit.Arrange(PAGE, first(cut(PIECE, "(p[pp])", true)).arrangement(), FRAMES),
+                new ArrangeEdit.Scatter(PAGE, Margins.all(mm(10)), new Scattered.Recipe(1, 1, 10, 0.2), FRAMES),
+                new ArrangeEdit.ApplyPattern(
                         PAGE,
                         Patterns.of("p", PIECE, first(PIECE), Pieces.facts()),
-                        Edit.PatternPart.BOTH,
-                        Edit.Reflow.ASK),
-                new Edit.Harmonise(PAGE, Harmony.Mode.RUN, 1),
-                new Edit.SizeFromCells(PAGE, CELLS, Edit.Reflow.ASK),
-                new Edit.FillWithCells(PAGE, CELLS, true, Edit.Reflow.ASK),
-                new Edit.JoinCells(PAGE, FRAMES),
-                new Edit.PlaceEntry(PAGE, frame, entry(PIECE, 2)),
-                new Edit.EmptyFrame(PAGE, frame),
-                new Edit.SwapFrames(PAGE, frame, PAGE, FRAMES.get(1)),
-                new Edit.AddWords(PAGE, Edit.WordsPlace.TOP, Optional.of("w")),
+                        ArrangeEdit.PatternPart.BOTH,
+                        ArrangeEdit.Reflow.ASK),
+                new ArrangeEdit.Harmonise(PAGE, Harmony.Mode.RUN, 1),
+                new ArrangeEdit.SizeFromCells(PAGE, CELLS, ArrangeEdit.Reflow.ASK),
+                new ArrangeEdit.FillWithCells(PAGE, CELLS, true, ArrangeEdit.Reflow.ASK),
+                new ArrangeEdit.JoinCells(PAGE, FRAMES),
+                new ArrangeEdit.PlaceEntry(PAGE, frame, entry(PIECE, 2)),
+                new ArrangeEdit.EmptyFrame(PAGE, frame),
+                new ArrangeEdit.SwapFrames(PAGE, frame, PAGE, FRAMES.get(1)),
+                new WordsEdit.AddWords(PAGE, WordsEdit.WordsPlace.TOP, Optional.of("w")),
                 patch(PIECE, new ItemChange.SetOpacity(0.5), frame),
                 move(PIECE, frame, free(1, 1, 50, 50)),
-                new Edit.AddItems(
+                new ItemEdit.AddItems(
                         PAGE,
                         List.of(Frame.empty(
                                 frame, free(1, 1, 9, 9), styles.usual().id())),
                         List.of()),
-                new Edit.RemoveItems(PAGE, FRAMES),
-                new Edit.RestackItems(PAGE, List.of(FRAMES.get(2), FRAMES.get(0), FRAMES.get(1))),
-                new Edit.GroupItems(PAGE, FRAMES),
-                new Edit.UngroupItems(PAGE, FRAMES),
-                new Edit.GiveBackItems(PAGE, FRAMES),
-                new Edit.ReleasePage(PAGE),
-                new Edit.LineUpItems(PAGE, FRAMES, Alignment.Edge.TOP, Edit.LineUpTo.EACH_OTHER),
-                new Edit.EvenGaps(PAGE, FRAMES, false),
-                new Edit.SizeItems(PAGE, FRAMES, Optional.empty(), Optional.of(mm(40))));
+                new ItemEdit.RemoveItems(PAGE, FRAMES),
+                new ItemEdit.RestackItems(PAGE, List.of(FRAMES.get(2), FRAMES.get(0), FRAMES.get(1))),
+                new ItemEdit.GroupItems(PAGE, FRAMES),
+                new ItemEdit.UngroupItems(PAGE, FRAMES),
+                new ArrangeEdit.GiveBackItems(PAGE, FRAMES),
+                new ArrangeEdit.ReleasePage(PAGE),
+                new ItemEdit.LineUpItems(PAGE, FRAMES, Alignment.Edge.TOP, ItemEdit.LineUpTo.EACH_OTHER),
+                new ItemEdit.EvenGaps(PAGE, FRAMES, false),
+                new ItemEdit.SizeItems(PAGE, FRAMES, Optional.empty(), Optional.of(mm(40))));
     }
 
     @Test
@@ -154,49 +163,50 @@ class EditKindsTest {
         assertThat(all())
                 .extracting(Object::getClass)
                 .map(Class::getSimpleName)
-                .containsExactlyInAnyOrder(Stream.of(Edit.class.getPermittedSubclasses())
+                .containsExactlyInAnyOrder(Handlers.kinds().stream()
                         .filter(kind -> !List.of(
-                                        Edit.PartCells.class,
-                                        Edit.ComposeWaiting.class,
-                                        Edit.SplitEntry.class,
+                                        ArrangeEdit.PartCells.class,
+                                        ArrangeEdit.ComposeWaiting.class,
+                                        PageEdit.SplitEntry.class,
                                         // Tried in StyleEditsTest: it needs two styles.
-                                        Edit.RemoveFrameStyle.class,
+                                        StyleEdit.RemoveFrameStyle.class,
                                         // Tried in OrnamentEditsTest: they need ornaments.
-                                        Edit.ExchangeOrnaments.class,
-                                        Edit.ColourOrnaments.class,
+                                        ItemEdit.ExchangeOrnaments.class,
+                                        ItemEdit.ColourOrnaments.class,
                                         // Tried in WordsEditsTest: they need words.
-                                        Edit.WriteWords.class,
-                                        Edit.HeightOfWords.class,
-                                        Edit.DressWords.class,
-                                        Edit.PutWordsAcross.class,
-                                        Edit.ShareText.class,
-                                        Edit.FollowText.class,
-                                        Edit.SetText.class,
-                                        Edit.RemoveText.class,
+                                        WordsEdit.WriteWords.class,
+                                        WordsEdit.HeightOfWords.class,
+                                        WordsEdit.DressWords.class,
+                                        WordsEdit.PutWordsAcross.class,
+                                        WordsEdit.ShareText.class,
+                                        WordsEdit.FollowText.class,
+                                        WordsEdit.SetText.class,
+                                        WordsEdit.RemoveText.class,
                                         // Tried in AlbumFlowTest and ChapterPagesTest: they need an album, or photos
                                         // that wait.
-                                        Edit.FlowAlbum.class,
-                                        Edit.PinPages.class,
-                                        Edit.MoveChapter.class,
+                                        AlbumEdit.FlowAlbum.class,
+                                        AlbumEdit.PinPages.class,
+                                        AlbumEdit.MoveChapter.class,
                                         // Tried in SpreadEditsTest: it needs a picture.
-                                        Edit.PlacePicture.class,
+                                        AlbumEdit.PlacePicture.class,
                                         // Tried in CoversTest: it needs a cover.
-                                        Edit.FitCover.class,
+                                        AlbumEdit.FitCover.class,
                                         // Tried in PhotoEditsTest: it needs photos with times.
-                                        Edit.ShiftDates.class,
+                                        EntryEdit.ShiftDates.class,
                                         // Tried in TableEditsTest: it needs a table.
-                                        Edit.WriteRow.class,
+                                        EntryEdit.WriteRow.class,
                                         // Tried in MountEditsTest: they need papers.
-                                        Edit.SetMount.class,
-                                        Edit.UnmountItems.class)
+                                        StyleEdit.SetMount.class,
+                                        StyleEdit.UnmountItems.class)
                                 .contains(kind))
                         .map(Class::getSimpleName)
                         .toArray(String[]::new));
-        Piece joined = applied(PIECE, new Edit.JoinCells(PAGE, FRAMES));
-        assertThat(applied(joined, new Edit.PartCells(PAGE, frame(joined, 0)))).isNotEqualTo(joined);
-        Piece waiting = applied(PIECE, new Edit.EmptyFrame(PAGE, FRAMES.get(0)));
-        assertThat(applied(waiting, new Edit.ComposeWaiting(PAGE, 1))).isNotEqualTo(waiting);
-        Edit split = new Edit.SplitEntry(PAGE, entry(PIECE, 1), 2, 1, mm(5), false, true);
+        Piece joined = applied(PIECE, new ArrangeEdit.JoinCells(PAGE, FRAMES));
+        assertThat(applied(joined, new ArrangeEdit.PartCells(PAGE, frame(joined, 0))))
+                .isNotEqualTo(joined);
+        Piece waiting = applied(PIECE, new ArrangeEdit.EmptyFrame(PAGE, FRAMES.get(0)));
+        assertThat(applied(waiting, new ArrangeEdit.ComposeWaiting(PAGE, 1))).isNotEqualTo(waiting);
+        Edit split = new PageEdit.SplitEntry(PAGE, entry(PIECE, 1), 2, 1, mm(5), false, true);
         assertThat(applied(PIECE, split).pages()).hasSize(4);
     }
 
@@ -219,13 +229,13 @@ class EditKindsTest {
     void pagesThatAnEditDoesNotConcernAreTheSameObjects(Edit edit) {
         Piece after = applied(PIECE, edit);
         Page other = PIECE.pages().get(1);
-        boolean ofAll = edit instanceof Edit.SetFormat
-                || edit instanceof Edit.SetGridOfAll
-                || edit instanceof Edit.SizeFromCells
-                || edit instanceof Edit.DressAll
-                || edit instanceof Edit.WearTheme
+        boolean ofAll = edit instanceof PieceEdit.SetFormat
+                || edit instanceof ArrangeEdit.SetGridOfAll
+                || edit instanceof ArrangeEdit.SizeFromCells
+                || edit instanceof StyleEdit.DressAll
+                || edit instanceof PieceEdit.WearTheme
                 // Prints come on the next page that is a sheet.
-                || edit instanceof Edit.LayPrints;
+                || edit instanceof PageEdit.LayPrints;
         if (!ofAll) {
             assertThat(after.page(other.id()).orElseThrow()).isSameAs(other);
         }

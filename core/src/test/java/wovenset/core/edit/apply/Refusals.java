@@ -11,10 +11,10 @@ import wovenset.core.piece.Piece;
 import wovenset.core.said.Reason;
 
 /** Checks that an edit is refused, and that the refusal names the field and says why. */
-final class Refusals {
+public final class Refusals {
     private Refusals() {}
 
-    static void checkRefused(Piece piece, Edit edit, String field, Reason reason, Object... args) {
+    public static void checkRefused(Piece piece, Edit edit, String field, Reason reason, Object... args) {
         assertThatThrownBy(() -> applied(piece, edit))
                 .as(edit.toString())
                 .isInstanceOfSatisfying(EditRefusedException.class, refused -> {

@@ -1,0 +1,172 @@
+package wovenset.core.edit.gather;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Supplier;
+import wovenset.core.album.AlbumFlow;
+import wovenset.core.album.Covers;
+import wovenset.core.album.PageOrder;
+import wovenset.core.arrangement.Margins;
+import wovenset.core.edit.AlbumEdit;
+import wovenset.core.edit.EditRefusedException;
+import wovenset.core.edit.Outcome;
+import wovenset.core.edit.slots.Handlers;
+import wovenset.core.edit.slots.Named;
+import wovenset.core.edit.slots.NewPages;
+import wovenset.core.item.Frame;
+import wovenset.core.measure.Format;
+import wovenset.core.measure.Length;
+import wovenset.core.photo.PhotoFacts;
+import wovenset.core.piece.Album;
+import wovenset.core.piece.Chapter;
+import wovenset.core.piece.Cover;
+import wovenset.core.piece.Entries;
+import wovenset.core.piece.Entry;
+import wovenset.core.piece.Page;
+import wovenset.core.piece.Piece;
+import wovenset.core.said.Doing;
+import wovenset.core.said.Reason;
+
+/** Edits of albums: photos that flow over pages. */
+public final class AlbumEdits {
+    private final PhotoFacts facts;
+    private final Supplier<UUID> ids;
+
+    public AlbumEdits(PhotoFacts facts, Supplier<UUID> ids) {
+        this.facts = facts;
+        this.ids = ids;
+    }
+
+    public void register(Handlers handlers) {
+        handlers.on(AlbumEdit.FlowAlbum.class, this::flow);
+        handlers.on(AlbumEdit.PinPages.class, AlbumEdits::pin);
+        handlers.on(AlbumEdit.SetAside.class, this::setAside);
+        handlers.on(AlbumEdit.MoveEntries.class, this::moveEntries);
+        handlers.on(AlbumEdit.FitCover.class, AlbumEdits::fitCover);
+        handlers.on(AlbumEdit.MoveChapter.class, this::moveChapter);
+    }
+
+    private Outcome flow(Piece piece, AlbumEdit.FlowAlbum edit) {
+        checkMargins(piece.format(), edit.album().margins());
+        if (!AlbumFlow.hasPhotos(piece, facts)) {
+            throw EditRefusedException.of("photos", Reason.NOTHING_WAITS);
+        }
+        Piece flowed = AlbumFlow.flowed(piece, edit.album(), facts, ids);
+        if (flowed.pages().size() > Piece.MOST_PAGES) {
+            throw EditRefusedException.of("pages", Reason.TOO_MANY_PAGES_TO_FLOW, Piece.MOST_PAGES);
+        }
+        return piece.album().isEmpty()
+                ? Outcome.of(flowed, Doing.MAKE_ALBUM, flowed.pages().size())
+                : Outcome.of(flowed, Doing.FLOW_ALBUM);
+    }
+
+    private static void checkMargins(Format format, Margins margins) {
+        checkRoom(format, margins.left().plus(margins.right()), format.width(), 0);
+        checkRoom(format, margins.top().plus(margins.bottom()), format.height(), 1);
+    }
+
+    /** @param down 0 for across, 1 for down, as the reason counts them */
+    private static void checkRoom(Format format, Length margins, Length page, int down) {
+        if (margins.compareTo(page) >= 0) {
+            throw EditRefusedException.of(
+                    "margins", Reason.MARGINS_TAKE_ALL, format.say(margins), format.say(page), down);
+        }
+    }
+
+    private Outcome moveEntries(Piece piece, AlbumEdit.MoveEntries edit) {
+        Set<UUID> wanted = Set.copyOf(edit.entryIds());
+        edit.entryIds().forEach(id -> Named.entry(piece, id));
+        int last = piece.entries().size() - wanted.size();
+        if (edit.index() < 0 || edit.index() > last) {
+            throw EditRefusedException.of("index", Reason.PHOTO_PLACE, last + 1);
+        }
+        List<UUID> inOrder = piece.entries().list().stream()
+                .map(Entry::id)
+                .filter(wanted::contains)
+                .toList();
+        return Outcome.of(flowedAnew(PageOrder.moved(piece, inOrder, edit.index())), Doing.MOVE_PHOTOS, inOrder.size());
+    }
+
+    private Outcome moveChapter(Piece piece, AlbumEdit.MoveChapter edit) {
+        Album album = piece.album().orElseThrow(() -> EditRefusedException.of("chapterId", Reason.NO_CHAPTER));
+        Chapter chapter = album.chapter(edit.chapterId())
+                .orElseThrow(() -> EditRefusedException.of("chapterId", Reason.NO_CHAPTER));
+        if (edit.index() < 0 || edit.index() >= album.chapters().size()) {
+            throw EditRefusedException.of(
+                    "index", Reason.CHAPTER_PLACE, album.chapters().size());
+        }
+        return Outcome.of(flowedAnew(PageOrder.moved(piece, album, chapter, edit.index())), Doing.MOVE_CHAPTER);
+    }
+
+    /** As it is where no photos flow. */
+    private Piece flowedAnew(Piece piece) {
+        return piece.album()
+                .filter(album -> AlbumFlow.hasPhotos(piece, facts))
+                .map(album -> AlbumFlow.flowed(piece, album, facts, ids))
+                .orElse(piece);
+    }
+
+    private static Outcome fitCover(Piece piece, AlbumEdit.FitCover edit) {
+        Cover before = piece.cover().orElseThrow(() -> EditRefusedException.of("cover", Reason.NO_COVER));
+        Cover now = new Cover(before.album(), edit.pages(), edit.paper(), edit.boards());
+        return Outcome.of(Covers.fitted(piece, before, now), Doing.FIT_COVER);
+    }
+
+    private static Outcome pin(Piece piece, AlbumEdit.PinPages edit) {
+        Piece pinned = piece;
+        for (UUID id : edit.pageIds()) {
+            Page page = Named.page(piece, id);
+            if (page.flow() == Page.Flow.BY_HAND || page.flow() == Page.Flow.OPENING) {
+                throw EditRefusedException.of("pageIds", Reason.PAGE_NOT_FLOWED);
+            }
+            pinned = pinned.mapPage(id, one -> one.withFlow(edit.pinned() ? Page.Flow.PINNED : Page.Flow.FLOWED));
+        }
+        return Outcome.of(
+                pinned,
+                edit.pinned() ? Doing.PIN_PAGES : Doing.FREE_PAGES,
+                edit.pageIds().size());
+    }
+
+    private Outcome setAside(Piece piece, AlbumEdit.SetAside edit) {
+        edit.entryIds().forEach(id -> Named.entry(piece, id));
+        Set<UUID> which = Set.copyOf(edit.entryIds());
+        return edit.aside()
+                ? aside(piece, which)
+                : Outcome.of(marked(piece, which, false), Doing.TAKE_BACK, which.size());
+    }
+
+    /** Takes photos out of the album: flowed pages close up, and the flow goes past them from then on. */
+    Outcome aside(Piece piece, Set<UUID> which) {
+        return Outcome.of(marked(closedUp(piece, which, facts, ids), which, true), Doing.SET_ASIDE, which.size());
+    }
+
+    private static Piece marked(Piece piece, Set<UUID> which, boolean aside) {
+        return piece.withEntries(Entries.of(piece.entries().list().stream()
+                .map(entry -> which.contains(entry.id()) ? entry.withAside(aside) : entry)
+                .toList()));
+    }
+
+    /** Chapters whose titles are deleted on the page have none: they would come back when the album flows. */
+    public static Piece untitled(Piece piece, List<Frame> deleted) {
+        Set<UUID> gone = new HashSet<>();
+        deleted.forEach(frame -> gone.add(frame.id()));
+        return piece.withAlbum(piece.album()
+                .map(album -> album.withChapters(album.chapters().stream()
+                        .map(chapter -> gone.contains(chapter.id()) ? chapter.withTitle("") : chapter)
+                        .toList())));
+    }
+
+    /** The piece whose flowed pages show these photos no longer, without holes. */
+    public static Piece closedUp(Piece piece, Set<UUID> out, PhotoFacts facts, Supplier<UUID> ids) {
+        List<Page> pages = new ArrayList<>();
+        piece.pages()
+                .forEach(page -> AlbumFlow.closedUp(piece, page, out, facts).ifPresent(pages::add));
+        if (pages.isEmpty()) {
+            pages.add(NewPages.emptyLike(piece.pages().get(0), ids));
+        }
+        return piece.withPages(pages);
+    }
+}
