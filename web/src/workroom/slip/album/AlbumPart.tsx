@@ -13,6 +13,7 @@ import { useRoom } from '../../context'
 import { waitingIn } from '../../piece/model'
 import { useSettled } from '../../view/useSettled'
 import { MarginFields } from '../arrange/MarginFields'
+import { CaptionsShown } from '../dress/CaptionsShown'
 import { Part } from '../Part'
 import { ChapterList } from './ChapterList'
 import { FULLNESS, fullnessOf, sameAlbum, toTheEdge, usualAlbum, VARIED, withEdge, withFullness } from './albumWish'
@@ -127,6 +128,7 @@ export function AlbumPart() {
         wrong={wrong?.field === 'gap' ? wrong.message : undefined}
         onCommit={(gap) => change((now) => ({ ...now, gap }))}
       />
+      {album && <CaptionsShown label="Captions" />}
       <Ticks
         names={{ openings: 'A page for each chapter’s title', onRight: 'Chapters begin on right-hand pages' }}
         album={wish}

@@ -10,12 +10,7 @@ import { useTrial } from '../../useTrial'
 import { LetterFields } from '../../words/LetterFields'
 import { TypefaceChoice } from '../../words/TypefaceChoice'
 import { Part } from '../Part'
-
-const SHOWN: Record<CaptionStyle['show'], string> = {
-  WRITTEN: 'where something is written',
-  ALWAYS: 'with each photo, written or not',
-  NONE: 'not at all',
-}
+import { CaptionsShown } from './CaptionsShown'
 
 const PLACES: Record<CaptionStyle['place'], string> = {
   BELOW: 'below the photo',
@@ -39,7 +34,7 @@ export function CaptionsPart() {
     trial.set(({ stored: now }) => ({ kind: 'setCaptionStyle', captions: { ...now.styles.captions, ...change } }))
   return (
     <Part title="Captions">
-      <Choice label="Words stand" options={SHOWN} value={captions.show} onChange={(to) => set({ show: to })} />
+      <CaptionsShown label="Words stand" />
       {captions.show !== 'NONE' && (
         <Choice label="Where" options={PLACES} value={captions.place} onChange={(place) => set({ place })} />
       )}

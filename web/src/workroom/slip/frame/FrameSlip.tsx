@@ -15,6 +15,7 @@ import { BorderPart } from '../border/BorderPart'
 import { CaptionField } from './CaptionField'
 import { CropPart } from './CropPart'
 import { MarksPart } from './MarksPart'
+import { InAlbumPart } from '../album/InAlbumPart'
 import { LayAcross } from '../album/LayAcross'
 import { PicturePart } from './PicturePart'
 import { PlacePart } from './PlacePart'
@@ -94,6 +95,7 @@ export function FrameSlip({ frame, scene }: { frame: Frame; scene: FrameScene })
       {!dressing && <BorderPart frames={[frame]} folded />}
       {photo && scene.photo && frame.item.fill.kind === 'ownPhoto' && <SubjectPart photo={photo} scene={scene} />}
       {scene.photo && <MarksPart frame={frame} />}
+      <InAlbumPart frame={frame} />
       <FrameList />
       {frame.entry && frame.item.fill.kind === 'ownPhoto' && <LayAcross entryId={frame.entry} />}
       {scene.photo && (

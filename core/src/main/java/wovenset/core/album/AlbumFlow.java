@@ -1,5 +1,6 @@
 package wovenset.core.album;
 
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -34,6 +35,7 @@ import wovenset.core.piece.Piece;
  *   <li>each photo brings the frame that it has, with crop, style, words and marks;
  *   <li>a page whose photos and cut stay the same stays as it is;
  *   <li>pinned pages stay as they are, at the place of their first photo in the order; photos flow around them;
+ *   <li>words that stand among photos come right after the photo that they followed;
  *   <li>the words across the page on which a chapter begins come along with it, as they look there;
  *   <li>pages of their own stay right behind the photo that they followed; what lies freely on a page goes with the photo nearest to it;
  *   <li>a page that the flow has put before a chapter for its title stays, with all that was done to it.
@@ -87,6 +89,26 @@ public final class AlbumFlow {
         return new AlbumFlow(piece, album, facts, ids).flowed();
     }
 
+    /**
+     * The same with words among the photos.
+     *
+     * @param words that come right after an entry's photo, and stay there in the order
+     */
+    public static Piece withBlock(
+            Piece piece, Album album, PhotoFacts facts, Supplier<UUID> ids, UUID entry, Frame words) {
+        AlbumFlow flow = new AlbumFlow(piece, album, facts, ids);
+        flow.work.add(words, entry);
+        return flow.flowed();
+    }
+
+    /** The piece flowed anew as it is wished already; as it is where no photos flow. */
+    public static Piece anew(Piece piece, PhotoFacts facts, Supplier<UUID> ids) {
+        return piece.album()
+                .filter(album -> hasPhotos(piece, facts))
+                .map(album -> flowed(piece, album, facts, ids))
+                .orElse(piece);
+    }
+
     /** Whether a photo waits for the flow, or could come into it. */
     public static boolean hasPhotos(Piece piece, PhotoFacts facts) {
         HandWork work = new HandWork(piece, facts);
@@ -96,7 +118,8 @@ public final class AlbumFlow {
 
     private Piece flowed() {
         own.stayingAtFront().forEach(flowed::add);
-        List<Entry> run = new ArrayList<>();
+        List<FlowItem> run = new ArrayList<>();
+        work.blocksInFront().forEach(words -> run.add(new FlowItem.Block(words)));
         Set<UUID> emitted = new HashSet<>();
         for (Entry entry : piece.entries()) {
             Chapter chapter = chapterAt.get(entry.id());
@@ -109,8 +132,9 @@ public final class AlbumFlow {
                 keep(fixed.stream().filter(page -> emitted.add(page.id())).toList(), run);
                 beginning = Optional.empty();
             } else if (work.flows(entry.id())) {
-                run.add(entry);
+                run.add(new FlowItem.Shown(entry));
             }
+            work.blocksAfter(entry.id()).forEach(words -> run.add(new FlowItem.Block(words)));
             List<Page> after = own.after(entry.id());
             if (!after.isEmpty()) {
                 flow(run);
@@ -122,7 +146,7 @@ public final class AlbumFlow {
     }
 
     /** Pages that stay as they are; those with a picture across the fold begin on the left. */
-    private void keep(List<Page> fixed, List<Entry> run) {
+    private void keep(List<Page> fixed, List<FlowItem> run) {
         if (fixed.isEmpty()) {
             return;
         }
@@ -153,23 +177,36 @@ public final class AlbumFlow {
         return flowed.size() % 2 == 1;
     }
 
-    private void flow(List<Entry> run) {
+    private void flow(List<FlowItem> run) {
         flow(run, Ending.ANYWHERE);
     }
 
-    private void flow(List<Entry> run, Ending ending) {
+    private void flow(List<FlowItem> run, Ending ending) {
         if (run.isEmpty()) {
             return;
         }
-        FlowPhotos photos = new FlowPhotos(run.stream().map(this::one).toList());
+        FlowPhotos photos = new FlowPhotos(ones(run));
         for (Pagination.Group group : Pagination.of(photos, album, composer.common(), flowed.size(), ending)) {
-            List<UUID> entries = run.subList(group.from(), group.from() + group.photos()).stream()
-                    .map(Entry::id)
-                    .toList();
-            flowed.add(page(entries));
+            flowed.add(page(run.subList(group.from(), group.from() + group.photos())));
             beginning = Optional.empty();
         }
         run.clear();
+    }
+
+    private List<FlowPhotos.One> ones(List<FlowItem> run) {
+        List<FlowPhotos.One> ones = new ArrayList<>();
+        Optional<LocalDateTime> last = Optional.empty();
+        for (FlowItem item : run) {
+            FlowPhotos.One one;
+            if (item instanceof FlowItem.Shown shown) {
+                one = one(shown.entry());
+            } else {
+                one = FlowPhotos.One.words(composer.weight(((FlowItem.Block) item).words()), last);
+            }
+            ones.add(one);
+            last = one.takenAt();
+        }
+        return ones;
     }
 
     private FlowPhotos.One one(Entry entry) {
@@ -177,32 +214,33 @@ public final class AlbumFlow {
         double own = facts.size(entry.photo()).map(PixelSize::proportion).orElse(1.0);
         boolean onItsSide = frame != null && frame.crop().onItsSide();
         Marks marks = frame == null ? Marks.NONE : frame.marks();
-        return new FlowPhotos.One(
-                onItsSide ? 1 / own : own, marks.larger(), entry.noted(notes).takenAt());
+        return FlowPhotos.One.photo(
+                onItsSide ? 1 / own : own, marks, entry.noted(notes).takenAt());
     }
 
-    private Page page(List<UUID> entries) {
-        Optional<Page> before = entries.stream()
+    private Page page(List<FlowItem> items) {
+        List<UUID> names = items.stream().map(FlowItem::id).toList();
+        Optional<Page> before = names.stream()
                 .map(work.pageOf::get)
-                .filter(page -> page != null
-                        && entries.contains(piece.slottedEntries(page).get(0)))
+                .filter(page ->
+                        page != null && names.contains(work.contents(page).get(0)))
                 .filter(page -> !usedIds.contains(page.id()))
                 .findFirst();
         before.ifPresent(page -> usedIds.add(page.id()));
-        Page like = before.orElseGet(() -> work.pageOf.get(entries.get(0)));
+        Page like = before.orElseGet(() -> work.pageOf.get(names.get(0)));
         Page start = Page.of(before.map(Page::id).orElseGet(ids), new ByHand(album.margins(isLeft())), List.of())
                 .withNumbered(before.map(Page::numbered).orElse(true))
                 .withGuides(before.map(Page::guides).orElse(List.of()));
         Page grounded = like == null ? start : start.withGround(like.ground());
         List<Item> behind = new ArrayList<>();
         List<Item> front = new ArrayList<>();
-        for (UUID entry : entries) {
+        for (UUID entry : names) {
             work.loose.getOrDefault(entry, List.of()).forEach(one -> (one.behind() ? behind : front).add(one.item()));
         }
         beginning.flatMap(chapter -> heading(chapter, grounded)).ifPresent(front::add);
         Page composed = composer.composed(
-                grounded, isLeft(), entries.stream().map(this::frame).toList(), behind, front);
-        Page same = work.byEntries.get(entries);
+                grounded, isLeft(), items.stream().map(this::frame).toList(), behind, front);
+        Page same = work.byContents.get(names);
         return same != null
                         && same.arrangement().equals(composed.arrangement())
                         && Set.copyOf(same.items()).equals(Set.copyOf(composed.items()))
@@ -218,6 +256,10 @@ public final class AlbumFlow {
         return Optional.of(openings.across(chapter, page));
     }
 
+    private Frame frame(FlowItem item) {
+        return item instanceof FlowItem.Block block ? block.words() : frame(item.id());
+    }
+
     private Frame frame(UUID entry) {
         Frame known = work.frames.get(entry);
         return known != null
@@ -229,14 +271,20 @@ public final class AlbumFlow {
                         new Fill.OwnPhoto(entry, Crop.CENTRED));
     }
 
+    /** Whether a frame of a page has words that flow with the photos. */
+    public static boolean isBlock(Page page, Frame frame) {
+        return isFlowed(page) && HandWork.isBlock(frame);
+    }
+
     /** Whether the flow may fill a page otherwise: it has filled it, and nothing in its slots ties it. */
     public static boolean isFlowed(Page page) {
         return HandWork.isFlowed(page);
     }
 
     /**
-     * A flowed page without some of its photos: those that stay close up.
+     * A flowed page without some of what flows: what stays closes up.
      *
+     * @param out entries of photos, and frames of words that stand among them
      * @return nothing if nothing is left on it
      */
     public static Optional<Page> closedUp(Piece piece, Page page, Set<UUID> out, PhotoFacts facts) {
@@ -247,9 +295,11 @@ public final class AlbumFlow {
         Set<UUID> chapters = new HashSet<>();
         album.chapters().forEach(chapter -> chapters.add(chapter.id()));
         List<Frame> stay = page.slotted().stream()
-                .filter(frame -> piece.entryOf(page, frame)
-                        .filter(entry -> !out.contains(entry.id()))
-                        .isPresent())
+                .filter(frame -> HandWork.isBlock(frame)
+                        ? !out.contains(frame.id())
+                        : piece.entryOf(page, frame)
+                                .filter(entry -> !out.contains(entry.id()))
+                                .isPresent())
                 .toList();
         if (stay.size() == page.slotted().size()) {
             return Optional.of(page);

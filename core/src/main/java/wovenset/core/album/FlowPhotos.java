@@ -14,26 +14,43 @@ final class FlowPhotos {
 
     private final double[] proportions;
     private final double[] weights;
+    private final boolean[] marked;
     /** From 0 in a burst to 1 for half a day; not a number where a time is not known, or the order is not that of time. */
     private final double[] apart;
 
     /**
      * @param proportion width by height, as it is shown
-     * @param marked whether it is to be larger than others
+     * @param weight how large it is wished beside a photo of weight 1
+     * @param clings whether it belongs to what comes before it
+     * @param takenAt of words, when the photo was taken that they follow
      */
-    record One(double proportion, boolean marked, Optional<LocalDateTime> takenAt) {}
+    record One(double proportion, double weight, boolean marked, boolean clings, Optional<LocalDateTime> takenAt) {
+        static One photo(double proportion, Marks marks, Optional<LocalDateTime> takenAt) {
+            return new One(proportion, FlowPhotos.weight(marks), marks.larger(), /* clings= */ false, takenAt);
+        }
+
+        static One words(double weight, Optional<LocalDateTime> takenAt) {
+            return new One(WordsBlock.PROPORTION, weight, /* marked= */ false, /* clings= */ true, takenAt);
+        }
+    }
 
     FlowPhotos(List<One> photos) {
         int n = photos.size();
         proportions = new double[n];
         weights = new double[n];
         apart = new double[n];
+        marked = new boolean[n];
         for (int i = 0; i < n; i++) {
             proportions[i] = photos.get(i).proportion();
-            weights[i] = photos.get(i).marked() ? LARGER : 1;
-            apart[i] = i == 0
-                    ? Double.NaN
-                    : apart(photos.get(i - 1).takenAt(), photos.get(i).takenAt());
+            weights[i] = photos.get(i).weight();
+            marked[i] = photos.get(i).marked();
+            if (photos.get(i).clings()) {
+                apart[i] = 0;
+            } else if (i == 0) {
+                apart[i] = Double.NaN;
+            } else {
+                apart[i] = apart(photos.get(i - 1).takenAt(), photos.get(i).takenAt());
+            }
         }
     }
 
@@ -64,7 +81,7 @@ final class FlowPhotos {
     }
 
     boolean marked(int photo) {
-        return weights[photo] > 1;
+        return marked[photo];
     }
 
     /** How far a photo is from the one before it; 0 if that is not known. */

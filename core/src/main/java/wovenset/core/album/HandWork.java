@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import wovenset.core.arrange.Places;
 import wovenset.core.arrange.space.Place;
 import wovenset.core.arrange.space.PlacesOutcome;
@@ -19,6 +20,7 @@ import wovenset.core.item.Item;
 import wovenset.core.item.Items;
 import wovenset.core.item.Placement;
 import wovenset.core.photo.PhotoFacts;
+import wovenset.core.piece.Entry;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 
@@ -35,7 +37,12 @@ final class HandWork {
     final Map<UUID, Frame> frames = new HashMap<>();
     final Map<UUID, Page> pageOf = new HashMap<>();
     final Map<UUID, List<Loose>> loose = new HashMap<>();
-    final Map<List<UUID>, Page> byEntries = new LinkedHashMap<>();
+    /** Words among the photos, by what they follow. */
+    private final Map<UUID, List<Frame>> blocks = new HashMap<>();
+
+    private final List<Frame> blocksInFront = new ArrayList<>();
+    /** Pages by what lies in their slots. */
+    final Map<List<UUID>, Page> byContents = new LinkedHashMap<>();
     /** The words of chapters across the pages on which they began, by their chapters. */
     final Map<UUID, Frame> headings = new HashMap<>();
 
@@ -68,6 +75,7 @@ final class HandWork {
         }
         List<Page> flowed = piece.pages().stream().filter(HandWork::isFlowed).toList();
         flowed.forEach(this::readSlots);
+        readBlocks();
         // A photo that was only laid freely on a page has its place already; one that flows goes on flowing, though it
         // is elsewhere, too.
         flowed.forEach(page -> elsewhere.addAll(shown(page)));
@@ -79,7 +87,7 @@ final class HandWork {
         return page.flow() == Page.Flow.FLOWED && !isFixed(page);
     }
 
-    /** Pinned, or with something in its slots that the flow could not move: words, a part of a picture, a group. */
+    /** Pinned, or with something in its slots that the flow could not move: a part of a picture, a group. */
     static boolean isFixed(Page page) {
         if (page.flow() == Page.Flow.BY_HAND || page.flow() == Page.Flow.OPENING) {
             return false;
@@ -88,9 +96,37 @@ final class HandWork {
         page.items().forEach(item -> own.add(item.id()));
         return page.flow() == Page.Flow.PINNED
                 || page.slotted().stream()
-                        .anyMatch(frame -> !frame.isForPhotos()
+                        .anyMatch(frame -> !(frame.isForPhotos() || isBlock(frame))
                                 || frame.fill() instanceof Fill.Through
                                 || !own.contains(frame.id()));
+    }
+
+    /** Whether words stand among the photos: on a flowed page they flow with them. */
+    static boolean isBlock(Frame frame) {
+        return frame.isSlotted() && frame.fill() instanceof Fill.Words;
+    }
+
+    /** The names of what lies in a page's slots: the entry of a photo, the frame of words. */
+    List<UUID> contents(Page page) {
+        return page.slotted().stream()
+                .flatMap(frame ->
+                        isBlock(frame) ? Stream.of(frame.id()) : piece.entryOf(page, frame).map(Entry::id).stream())
+                .toList();
+    }
+
+    /** The words that follow a photo. */
+    List<Frame> blocksAfter(UUID entry) {
+        return blocks.getOrDefault(entry, List.of());
+    }
+
+    /** The words that stand before all photos. */
+    List<Frame> blocksInFront() {
+        return blocksInFront;
+    }
+
+    /** Lets words follow a photo, before those that do already. */
+    void add(Frame words, UUID after) {
+        blocks.computeIfAbsent(after, id -> new ArrayList<>()).add(0, words);
     }
 
     /** Whether the flow has a place for a photo. */
@@ -128,7 +164,26 @@ final class HandWork {
                 pageOf.putIfAbsent(entry.id(), page);
             });
         }
-        byEntries.putIfAbsent(piece.slottedEntries(page), page);
+        page.slotted().stream().filter(HandWork::isBlock).forEach(words -> pageOf.putIfAbsent(words.id(), page));
+        byContents.putIfAbsent(contents(page), page);
+    }
+
+    private void readBlocks() {
+        Optional<UUID> last = Optional.empty();
+        for (Page page : piece.pages()) {
+            boolean flowed = isFlowed(page);
+            for (Frame frame : page.slotted()) {
+                Optional<UUID> entry =
+                        piece.entryOf(page, frame).map(Entry::id).filter(id -> flows(id) || fixed.containsKey(id));
+                if (flowed && isBlock(frame)) {
+                    last.map(id -> blocks.computeIfAbsent(id, absent -> new ArrayList<>()))
+                            .orElse(blocksInFront)
+                            .add(frame);
+                } else if (entry.isPresent()) {
+                    last = entry;
+                }
+            }
+        }
     }
 
     private void readLoose(Page page) {

@@ -1,5 +1,7 @@
 package wovenset.core.album;
 
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -19,13 +21,16 @@ final class Layouts {
     private static final double LOSS = 3;
     private static final double UNEVEN = 0.35;
     private static final double TOO_SMALL = 0.6;
-    /** Below this share of what it was wished, a marked photo is too small. */
+    /** Below this share of what it was wished, a marked photo is too small, and so is the room for words. */
     private static final double LARGER_BELOW = Math.log(0.85);
 
     /** What is cropped at most so that a page is full. */
     private static final double CROPPED = 0.06;
     /** The same where photos go to the edge: there a strip that stays empty looks like a fault. */
     private static final double CROPPED_TO_EDGE = 0.2;
+
+    /** From a narrow column to a wide band: beyond them lines are too short or too long to be read well. */
+    private static final double[] OF_WORDS = {0.5, 0.7, 1, 1.5, 2.2, 3.2};
 
     private final Map<Integer, List<Shape>> bank = new HashMap<>();
     private final double width;
@@ -40,14 +45,31 @@ final class Layouts {
         cropped = toTheEdge ? CROPPED_TO_EDGE : CROPPED;
     }
 
-    /** @param weights how large each is wished beside the others */
+    /**
+     * @param proportions width by height; not a number for words, which take one that suits the others
+     * @param weights how large each is wished beside the others
+     */
     Layout best(double[] proportions, double[] weights, int from, int photos) {
+        double[] these = Arrays.copyOfRange(proportions, from, from + photos);
+        double[] wished = Arrays.copyOfRange(weights, from, from + photos);
+        if (Arrays.stream(these).noneMatch(Double::isNaN)) {
+            return best(these, wished, 1);
+        }
+        return Arrays.stream(OF_WORDS)
+                .mapToObj(words -> best(these, wished, words))
+                .min(Comparator.comparingDouble(Layout::cost))
+                .orElseThrow();
+    }
+
+    private Layout best(double[] proportions, double[] weights, double words) {
+        int photos = proportions.length;
         double side = height / Math.sqrt(photos);
         double[] shown = new double[photos];
         double weight = 0;
         for (int i = 0; i < photos; i++) {
-            shown[i] = (proportions[from + i] * side + trim.across()) / (side + trim.down());
-            weight += weights[from + i];
+            double proportion = Double.isNaN(proportions[i]) ? words : proportions[i];
+            shown[i] = (proportion * side + trim.across()) / (side + trim.down());
+            weight += weights[i];
         }
         Shape.Sums sums = new Shape.Sums(photos);
         double room = width / height;
@@ -60,9 +82,9 @@ final class Layouts {
             double uneven = 0;
             double small = 0;
             for (int i = 0; i < photos; i++) {
-                double ratio = Math.log(sums.share[i] * weight / weights[from + i]);
+                double ratio = Math.log(sums.share[i] * weight / weights[i]);
                 uneven += ratio * ratio / photos;
-                small += weights[from + i] > 1 ? Math.max(0, LARGER_BELOW - ratio) : 0;
+                small += weights[i] > 1 || Double.isNaN(proportions[i]) ? Math.max(0, LARGER_BELOW - ratio) : 0;
             }
             double cost = LOSS * Math.min(lost, cropped)
                     + Math.max(0, lost - cropped)
@@ -77,6 +99,6 @@ final class Layouts {
         if (best == null) {
             throw new IllegalStateException("No way to cut for " + photos);
         }
-        return new Layout(best.tree, bestLost > cropped, bestLost, bestCost);
+        return new Layout(best.tree, bestLost > cropped, bestLost, words, bestCost);
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import wovenset.core.arrange.space.FrameTrim;
@@ -60,6 +61,17 @@ final class PageComposer {
                 space.box(), box -> new Layouts(space, album.margins().equals(Margins.all(Length.ZERO))));
     }
 
+    /** How large a frame is wished beside one without a mark. */
+    double weight(Frame frame) {
+        return frame.fill() instanceof Fill.Words words
+                ? WordsBlock.weight(
+                        words,
+                        album,
+                        Space.of(piece.format(), album.margins(), album.gap(), List.of(trim))
+                                .box())
+                : FlowPhotos.weight(frame.marks());
+    }
+
     /** What words across the page leave, unless that is nothing: such a page is refused later, by what stands in the way. */
     private Margins beside(Page bare, Margins own) {
         Margins margins = Heads.of(piece, bare).margins();
@@ -80,19 +92,21 @@ final class PageComposer {
         List<Item> loose = Stream.concat(behind.stream(), front.stream()).toList();
         Margins own = album.margins(onLeft);
         Layouts fitting = in(beside(page.with(new ByHand(own), loose), own));
-        List<Item> items = new ArrayList<>(behind);
-        for (int slot = 0; slot < frames.size(); slot++) {
-            items.add(frames.get(slot).inSlot(slot));
-        }
-        items.addAll(front);
         PagePhotos photos = new PagePhotos(piece, page, facts);
         Layout layout = fitting.best(
-                frames.stream().mapToDouble(photos::shown).toArray(),
                 frames.stream()
-                        .mapToDouble(frame -> FlowPhotos.weight(frame.marks()))
+                        .mapToDouble(frame -> HandWork.isBlock(frame) ? WordsBlock.PROPORTION : photos.shown(frame))
                         .toArray(),
+                frames.stream().mapToDouble(this::weight).toArray(),
                 0,
                 frames.size());
+        List<Item> items = new ArrayList<>(behind);
+        for (int slot = 0; slot < frames.size(); slot++) {
+            Frame frame = frames.get(slot);
+            Optional<Double> proportion = HandWork.isBlock(frame) ? Optional.of(layout.words()) : Optional.empty();
+            items.add(frame.withPlacement(new Placement.InSlot(slot, proportion)));
+        }
+        items.addAll(front);
         Slicing slicing = new Slicing(own, album.gap(), layout.whole(), layout.tree());
         return page.with(slicing, items).withFlow(Page.Flow.FLOWED);
     }

@@ -43,6 +43,14 @@ public sealed interface AlbumEdit extends Edit {
     record MoveEntries(List<UUID> entryIds, int index) implements AlbumEdit {}
 
     /**
+     * Moves photos, in their order, beside those of a page; the pages flow anew, and of the places beside them the one is taken with which
+     * the first comes onto that page, or nearest to it.
+     *
+     * @param page its number in reading order, from 1
+     */
+    record MoveToPage(List<UUID> entryIds, int page) implements AlbumEdit {}
+
+    /**
      * Moves a chapter with all of its photos; the pages flow anew.
      *
      * @param index among the chapters then, from 0
@@ -60,6 +68,14 @@ public sealed interface AlbumEdit extends Edit {
 
     /** Pins flowed pages, so that the flow leaves them as they are, or lets them flow again. */
     record PinPages(List<UUID> pageIds, boolean pinned) implements AlbumEdit {}
+
+    /**
+     * Puts words among the photos of an album, right after one, as large as they need beside it. They stay behind it when the album flows
+     * anew.
+     *
+     * @param frameId what the words' frame goes by
+     */
+    record AddBlock(UUID entryId, UUID frameId, String text) implements AlbumEdit {}
 
     /** Takes photos out of the album, where flowed pages close up, or back into what is to flow. */
     record SetAside(List<UUID> entryIds, boolean aside) implements AlbumEdit {}

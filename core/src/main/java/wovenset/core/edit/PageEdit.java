@@ -15,7 +15,7 @@ public sealed interface PageEdit extends Edit {
     /**
      * A photo as a print of an exact size, which lies wide or upright as the photo is.
      *
-     * @param copies 1 to {@value Edit#MOST_COPIES}
+     * @param copies 1 to {@value AlbumEdit#MOST_COPIES}
      */
     record PrintWish(UUID entryId, Length width, Length height, int copies) {}
 

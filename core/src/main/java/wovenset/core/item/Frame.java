@@ -118,7 +118,12 @@ public record Frame(
     }
 
     public Frame inSlot(int slot) {
-        return withPlacement(new Placement.InSlot(slot));
+        return withPlacement(new Placement.InSlot(slot, slotProportion()));
+    }
+
+    /** The proportion that it is to have in its slot, where it has none of its own. */
+    public Optional<Double> slotProportion() {
+        return placement instanceof Placement.InSlot in ? in.proportion() : Optional.empty();
     }
 
     public Frame withStyle(StyleUse newStyle) {

@@ -1,5 +1,6 @@
 package wovenset.core.item;
 
+import java.util.Optional;
 import wovenset.core.geometry.Box;
 import wovenset.core.measure.Format;
 import wovenset.core.measure.Length;
@@ -12,10 +13,21 @@ public sealed interface Placement {
      * It lies where the page's arrangement has this slot.
      *
      * @param slot counted from 0
+     * @param proportion width by height that what has none of its own, words, is to have where places follow proportions
      */
-    record InSlot(int slot) implements Placement {
+    record InSlot(int slot, Optional<Double> proportion) implements Placement {
+        private static final double MOST = 20;
+
         public InSlot {
             Checks.that(slot >= 0, Reason.SLOT);
+            Checks.that(
+                    proportion.filter(one -> !(one >= 1 / MOST && one <= MOST)).isEmpty(),
+                    Reason.SLOT_PROPORTION,
+                    MOST);
+        }
+
+        public InSlot(int slot) {
+            this(slot, Optional.empty());
         }
     }
 

@@ -105,7 +105,8 @@ public record Page(
                 .toList();
     }
 
-    private static int slotOf(Frame frame) {
+    /** The slot that a frame lies in, from 0; -1 if it lies in none. */
+    public static int slotOf(Frame frame) {
         return frame.placement() instanceof Placement.InSlot in ? in.slot() : -1;
     }
 

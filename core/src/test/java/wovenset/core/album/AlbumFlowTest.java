@@ -40,6 +40,7 @@ import wovenset.core.edit.ItemChange;
 import wovenset.core.edit.ItemEdit;
 import wovenset.core.edit.PageEdit;
 import wovenset.core.edit.WordsEdit;
+import wovenset.core.geometry.BoxMm;
 import wovenset.core.item.Frame;
 import wovenset.core.item.FrameWords;
 import wovenset.core.item.Marks;
@@ -81,12 +82,14 @@ class AlbumFlowTest {
             begun = touched(begun, random);
         }
         Map<UUID, Frame> work = work(begun);
+        List<UUID> order = inOrder(begun);
         Piece now = begun;
         for (int i = 0; i < 3; i++) {
             int least = 1 + random.nextInt(6);
             now = flowed(now, album(least, Math.min(9, least + random.nextInt(3))));
             Map<UUID, Frame> kept = work(now);
             work.forEach((entry, frame) -> assertThat(kept.get(entry).inSlot(0)).isEqualTo(frame.inSlot(0)));
+            assertThat(inOrder(now)).isEqualTo(order);
         }
         Piece back = flowed(now, first);
         assertThat(back.pages())
@@ -97,7 +100,19 @@ class AlbumFlowTest {
 
     private static Piece touched(Piece piece, Random random) {
         Page page = piece.pages().get(random.nextInt(piece.pages().size()));
-        UUID frame = page.slotted().get(random.nextInt(page.slotted().size())).id();
+        List<Frame> photos = page.slotted().stream().filter(Frame::isForPhotos).toList();
+        if (photos.isEmpty()) {
+            return piece;
+        }
+        Frame chosen = photos.get(random.nextInt(photos.size()));
+        if (random.nextInt(4) == 0) {
+            UUID entry = piece.entryOf(page, chosen).orElseThrow().id();
+            return after(
+                    piece,
+                    new AlbumEdit.AddBlock(
+                            entry, new UUID(7, random.nextLong()), "Words. ".repeat(1 + random.nextInt(60))));
+        }
+        UUID frame = chosen.id();
         ItemChange change =
                 switch (random.nextInt(3)) {
                     case 0 -> new ItemChange.SetCrop(crop(random.nextDouble(), 0.3, 2, 5));
@@ -105,6 +120,14 @@ class AlbumFlowTest {
                     default -> new ItemChange.SetOpacity(0.5);
                 };
         return after(piece, new ItemEdit.PatchItems(page.id(), List.of(frame), change));
+    }
+
+    /** The frames in slots, those of words among them, through the album. */
+    private static List<UUID> inOrder(Piece piece) {
+        return piece.pages().stream()
+                .flatMap(page -> page.slotted().stream())
+                .map(Frame::id)
+                .toList();
     }
 
     private static Map<UUID, Frame> work(Piece piece) {
@@ -150,6 +173,35 @@ class AlbumFlowTest {
                 album,
                 new ItemEdit.PatchItems(page.id(), List.of(frame), new ItemChange.SetCrop(crop(0.2, 0.3, 2, 5))));
         assertThat(cropped.page(page.id()).orElseThrow().flow()).isEqualTo(Page.Flow.FLOWED);
+    }
+
+    @Test
+    void wordsAmongPhotosAreAsLargeAsTheyNeedAndCloseUpWhenTheyGo() {
+        Piece begun = flowed(gathered(8), album(4, 4));
+        Page first = begun.pages().get(0);
+        UUID entry = begun.slottedEntries(first).get(1);
+        Piece few = after(begun, new AlbumEdit.AddBlock(entry, new UUID(7, 1), "Two words"));
+        Piece many =
+                after(begun, new AlbumEdit.AddBlock(entry, new UUID(7, 1), "A long story of the wind. ".repeat(40)));
+        Frame block = few.pages().get(0).slotted().get(2);
+        assertThat(block.ownWords().orElseThrow().text()).isEqualTo("Two words");
+        assertThat(few.pages().get(0).flow()).isEqualTo(Page.Flow.FLOWED);
+        assertThat(area(many, 2)).isGreaterThan(1.4 * area(few, 2));
+        Piece gone = after(few, new ItemEdit.RemoveItems(few.pages().get(0).id(), List.of(block.id())));
+        assertThat(gone.pages().get(0).flow()).isEqualTo(Page.Flow.FLOWED);
+        assertThat(gone.slottedEntries(gone.pages().get(0)))
+                .isEqualTo(few.slottedEntries(few.pages().get(0)));
+        assertThat(flowed(gone, album(4, 4)).pages())
+                .usingRecursiveFieldByFieldElementComparatorIgnoringFields("id")
+                .isEqualTo(begun.pages());
+    }
+
+    /** Of a frame in a slot of the first page, in square millimetres. */
+    private static double area(Piece piece, int slot) {
+        Page page = piece.pages().get(0);
+        PlacesOutcome.Fits fits = (PlacesOutcome.Fits) Places.of(piece, page, FACTS);
+        BoxMm box = fits.of(page.slotted().get(slot).id()).box();
+        return box.width() * box.height();
     }
 
     @Test

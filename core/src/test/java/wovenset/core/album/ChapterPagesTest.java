@@ -26,6 +26,7 @@ import wovenset.core.edit.AlbumEdit;
 import wovenset.core.edit.EditRefusedException;
 import wovenset.core.edit.ItemEdit;
 import wovenset.core.edit.PageEdit;
+import wovenset.core.edit.PieceEdit;
 import wovenset.core.edit.WordsEdit;
 import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
@@ -34,6 +35,7 @@ import wovenset.core.piece.Album;
 import wovenset.core.piece.Chapter;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
+import wovenset.core.style.CaptionStyle;
 import wovenset.core.style.Ground;
 import wovenset.core.testing.Pieces;
 
@@ -236,5 +238,42 @@ class ChapterPagesTest {
         assertThatThrownBy(() -> after(album, new PageEdit.DeletePages(all))).isInstanceOf(EditRefusedException.class);
         assertThatThrownBy(() -> after(album, new PageEdit.CopyPages(List.of())))
                 .isInstanceOf(EditRefusedException.class);
+    }
+
+    @Property(tries = 30)
+    void aPhotoSentToAPageComesOntoIt(@ForAll Random random, @ForAll @IntRange(min = 6, max = 40) int photos) {
+        Piece album = flowed(gathered(photos), album(2, 4));
+        UUID entry = album.entries().list().get(random.nextInt(photos)).id();
+        int page = 1 + random.nextInt(album.pages().size());
+        boolean alone = album.slottedEntries(album.pages().get(page - 1)).equals(List.of(entry));
+        if (alone) {
+            return;
+        }
+        Piece moved = after(album, new AlbumEdit.MoveToPage(List.of(entry), page));
+        List<List<UUID>> shown =
+                moved.pages().stream().map(moved::slottedEntries).toList();
+        int now = IntStream.range(0, shown.size())
+                .filter(i -> shown.get(i).contains(entry))
+                .findFirst()
+                .orElseThrow();
+        // The album may have become a page shorter, and all that is behind the photo has come forward.
+        assertThat(now + 1).isBetween(Math.min(page - 1, shown.size()), page);
+    }
+
+    @Test
+    void anotherSizeAndCaptionsForAllAreAnotherFlowAndNoHandWorkIsLost() {
+        Piece album = flowed(gathered(20), album(2, 4));
+        UUID pinned = album.pages().get(2).id();
+        Piece begun = after(album, new AlbumEdit.PinPages(List.of(pinned), true));
+        Piece upright = after(begun, new PieceEdit.SetFormat(Pieces.format(150, 300)));
+        assertThat(upright.pages()).isEqualTo(flowed(upright, album(2, 4)).pages());
+        assertThat(upright.page(pinned).orElseThrow().arrangement())
+                .isEqualTo(begun.page(pinned).orElseThrow().arrangement());
+        CaptionStyle all = begun.styles().captions().withShow(CaptionStyle.Show.ALWAYS);
+        Piece captioned = after(begun, new PieceEdit.SetCaptionStyle(all));
+        assertThat(captioned.pages()).isEqualTo(flowed(captioned, album(2, 4)).pages());
+        assertThat(captioned.pages())
+                .filteredOn(page -> page.flow() == Page.Flow.PINNED)
+                .hasSize(1);
     }
 }

@@ -22,11 +22,12 @@ public final class PagePhotos {
         this.facts = facts;
     }
 
-    /** The proportion in which a frame shows its photo whole: the other way round if it lies on its side; 1 without a photo. */
+    /** The proportion in which a frame shows its photo whole: the other way round if it lies on its side; without a photo that of its slot, else 1. */
     public double shown(Frame frame) {
         double own = piece.entryOf(page, frame)
                 .flatMap(entry -> facts.size(entry.photo()))
                 .map(PixelSize::proportion)
+                .or(frame::slotProportion)
                 .orElse(1.0);
         return frame.crop().onItsSide() ? 1 / own : own;
     }

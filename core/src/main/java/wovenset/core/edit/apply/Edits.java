@@ -46,7 +46,7 @@ public final class Edits {
      */
     public Edits(PhotoFacts facts, Supplier<UUID> ids) {
         this.facts = facts;
-        new PieceEdits().register(handlers);
+        new PieceEdits(facts, ids).register(handlers);
         new StyleEdits().register(handlers);
         new EntryEdits(facts, ids).register(handlers);
         new TableEdits(facts).register(handlers);

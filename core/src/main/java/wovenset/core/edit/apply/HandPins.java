@@ -1,10 +1,12 @@
 package wovenset.core.edit.apply;
 
 import java.util.List;
+import wovenset.core.album.AlbumFlow;
 import wovenset.core.edit.AlbumEdit;
 import wovenset.core.edit.ArrangeEdit;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.EntryEdit;
+import wovenset.core.edit.ItemEdit;
 import wovenset.core.edit.PieceEdit;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
@@ -15,16 +17,13 @@ final class HandPins {
 
     @SuppressWarnings("ReferenceEquality") // The same object needs no comparing; another may still be equal.
     static Piece changed(Piece before, Piece after, Edit edit) {
-        boolean ofTheFlow = edit instanceof AlbumEdit.FlowAlbum
-                || edit instanceof AlbumEdit.PinPages
-                || edit instanceof AlbumEdit.SetAside
-                || edit instanceof AlbumEdit.LayAcross
-                || edit instanceof AlbumEdit.MoveEntries
-                || edit instanceof AlbumEdit.MoveChapter
+        boolean ofTheFlow = edit instanceof AlbumEdit && !(edit instanceof AlbumEdit.FlowEntries)
+                || edit instanceof ItemEdit.RemoveItems removed && takesWordsOut(before, removed)
                 || edit instanceof ArrangeEdit.EmptyFrame
                 || edit instanceof EntryEdit.RemoveEntries
                 // Every page follows these alike.
                 || edit instanceof PieceEdit.SetFormat
+                || edit instanceof PieceEdit.SetCaptionStyle
                 || edit instanceof PieceEdit.WearTheme;
         if (ofTheFlow || before.album().isEmpty()) {
             return after;
@@ -43,6 +42,14 @@ final class HandPins {
             }
         }
         return now;
+    }
+
+    /** Words that stand among photos are taken out: what stays has closed up. */
+    private static boolean takesWordsOut(Piece before, ItemEdit.RemoveItems edit) {
+        Page page = before.page(edit.pageId()).orElseThrow();
+        return edit.itemIds().stream().allMatch(id -> page.frame(id)
+                .filter(frame -> AlbumFlow.isBlock(page, frame))
+                .isPresent());
     }
 
     private static boolean isArranged(Piece before, Page old, Piece after, Page page) {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
+import java.util.stream.IntStream;
 import wovenset.core.album.AlbumFlow;
 import wovenset.core.album.Covers;
 import wovenset.core.album.PageOrder;
@@ -16,6 +17,7 @@ import wovenset.core.edit.Outcome;
 import wovenset.core.edit.slots.Handlers;
 import wovenset.core.edit.slots.Named;
 import wovenset.core.edit.slots.NewPages;
+import wovenset.core.edit.slots.WordsPages;
 import wovenset.core.item.Frame;
 import wovenset.core.measure.Format;
 import wovenset.core.measure.Length;
@@ -44,8 +46,10 @@ public final class AlbumEdits {
         handlers.on(AlbumEdit.FlowAlbum.class, this::flow);
         handlers.on(AlbumEdit.PinPages.class, AlbumEdits::pin);
         handlers.on(AlbumEdit.SetAside.class, this::setAside);
+        handlers.on(AlbumEdit.AddBlock.class, this::addBlock);
         handlers.on(AlbumEdit.MoveEntries.class, this::moveEntries);
         handlers.on(AlbumEdit.FitCover.class, AlbumEdits::fitCover);
+        handlers.on(AlbumEdit.MoveToPage.class, this::moveToPage);
         handlers.on(AlbumEdit.MoveChapter.class, this::moveChapter);
     }
 
@@ -54,13 +58,17 @@ public final class AlbumEdits {
         if (!AlbumFlow.hasPhotos(piece, facts)) {
             throw EditRefusedException.of("photos", Reason.NOTHING_WAITS);
         }
-        Piece flowed = AlbumFlow.flowed(piece, edit.album(), facts, ids);
-        if (flowed.pages().size() > Piece.MOST_PAGES) {
-            throw EditRefusedException.of("pages", Reason.TOO_MANY_PAGES_TO_FLOW, Piece.MOST_PAGES);
-        }
+        Piece flowed = checked(AlbumFlow.flowed(piece, edit.album(), facts, ids));
         return piece.album().isEmpty()
                 ? Outcome.of(flowed, Doing.MAKE_ALBUM, flowed.pages().size())
                 : Outcome.of(flowed, Doing.FLOW_ALBUM);
+    }
+
+    private static Piece checked(Piece flowed) {
+        if (flowed.pages().size() > Piece.MOST_PAGES) {
+            throw EditRefusedException.of("pages", Reason.TOO_MANY_PAGES_TO_FLOW, Piece.MOST_PAGES);
+        }
+        return flowed;
     }
 
     private static void checkMargins(Format format, Margins margins) {
@@ -87,7 +95,50 @@ public final class AlbumEdits {
                 .map(Entry::id)
                 .filter(wanted::contains)
                 .toList();
-        return Outcome.of(flowedAnew(PageOrder.moved(piece, inOrder, edit.index())), Doing.MOVE_PHOTOS, inOrder.size());
+        return Outcome.of(
+                AlbumFlow.anew(PageOrder.moved(piece, inOrder, edit.index()), facts, ids),
+                Doing.MOVE_PHOTOS,
+                inOrder.size());
+    }
+
+    private Outcome moveToPage(Piece piece, AlbumEdit.MoveToPage edit) {
+        Set<UUID> wanted = Set.copyOf(edit.entryIds());
+        edit.entryIds().forEach(id -> Named.entry(piece, id));
+        if (edit.page() < 1 || edit.page() > piece.pages().size()) {
+            throw EditRefusedException.of(
+                    "page", Reason.PAGE_PLACE, piece.pages().size());
+        }
+        Page page = piece.pages().get(edit.page() - 1);
+        List<UUID> there = piece.slottedEntries(page).stream()
+                .filter(id -> !wanted.contains(id))
+                .toList();
+        if (there.isEmpty() || page.flow() == Page.Flow.BY_HAND) {
+            throw EditRefusedException.of("page", Reason.NO_PHOTO_BESIDE, edit.page());
+        }
+        List<UUID> order = piece.entries().list().stream().map(Entry::id).toList();
+        List<UUID> stay = order.stream().filter(id -> !wanted.contains(id)).toList();
+        List<UUID> moved = order.stream().filter(wanted::contains).toList();
+        int first = there.stream().mapToInt(stay::indexOf).min().orElseThrow();
+        // Where the flow breaks follows from all photos: of the places beside those that are there, the first that
+        // comes out right.
+        Piece nearest = IntStream.rangeClosed(0, there.size())
+                .mapToObj(i -> first + (i + 1) % (there.size() + 1))
+                .map(at -> AlbumFlow.anew(PageOrder.moved(piece, moved, at), facts, ids))
+                .reduce((one, other) -> off(one, moved, edit) <= off(other, moved, edit) ? one : other)
+                .orElseThrow();
+        return Outcome.of(nearest, Doing.MOVE_PHOTOS, moved.size());
+    }
+
+    /** By how many pages the first of them misses the page. */
+    private static int off(Piece piece, List<UUID> moved, AlbumEdit.MoveToPage edit) {
+        return Math.abs(pageOf(piece, moved.get(0)) - (edit.page() - 1));
+    }
+
+    private static int pageOf(Piece piece, UUID entry) {
+        return IntStream.range(0, piece.pages().size())
+                .filter(i -> piece.slottedEntries(piece.pages().get(i)).contains(entry))
+                .findFirst()
+                .orElse(Integer.MAX_VALUE / 2);
     }
 
     private Outcome moveChapter(Piece piece, AlbumEdit.MoveChapter edit) {
@@ -98,15 +149,24 @@ public final class AlbumEdits {
             throw EditRefusedException.of(
                     "index", Reason.CHAPTER_PLACE, album.chapters().size());
         }
-        return Outcome.of(flowedAnew(PageOrder.moved(piece, album, chapter, edit.index())), Doing.MOVE_CHAPTER);
+        return Outcome.of(
+                AlbumFlow.anew(PageOrder.moved(piece, album, chapter, edit.index()), facts, ids), Doing.MOVE_CHAPTER);
     }
 
-    /** As it is where no photos flow. */
-    private Piece flowedAnew(Piece piece) {
-        return piece.album()
-                .filter(album -> AlbumFlow.hasPhotos(piece, facts))
-                .map(album -> AlbumFlow.flowed(piece, album, facts, ids))
-                .orElse(piece);
+    private Outcome addBlock(Piece piece, AlbumEdit.AddBlock edit) {
+        Entry entry = Named.entry(piece, edit.entryId());
+        Album album = piece.album().orElseThrow(() -> EditRefusedException.of("entryId", Reason.NOT_IN_THE_FLOW));
+        Page page = piece.pages().stream()
+                .filter(one -> one.flow() != Page.Flow.BY_HAND)
+                .filter(one -> piece.slottedEntries(one).contains(entry.id()))
+                .findFirst()
+                .orElseThrow(() -> EditRefusedException.of("entryId", Reason.NOT_IN_THE_FLOW));
+        if (piece.pages().stream().anyMatch(one -> one.item(edit.frameId()).isPresent())) {
+            throw EditRefusedException.of("frameId", Reason.ITEM_TWICE);
+        }
+        Frame words = WordsPages.block(piece, page, edit, facts);
+        Piece flowed = AlbumFlow.withBlock(piece, album, facts, ids, entry.id(), words);
+        return Outcome.of(checked(flowed), Doing.ADD_WORDS);
     }
 
     private static Outcome fitCover(Piece piece, AlbumEdit.FitCover edit) {

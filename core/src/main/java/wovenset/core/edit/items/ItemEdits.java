@@ -11,6 +11,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import wovenset.core.album.AlbumFlow;
 import wovenset.core.edit.EditRefusedException;
 import wovenset.core.edit.ItemChange;
 import wovenset.core.edit.ItemEdit;
@@ -64,6 +66,10 @@ public final class ItemEdits {
         handlers.on(ItemEdit.RemoveItems.class, (piece, edit) -> {
             Page page = Named.page(piece, edit.pageId());
             List<Frame> frames = Named.frames(page, edit.itemIds());
+            if (frames.stream().allMatch(frame -> AlbumFlow.isBlock(page, frame))) {
+                Set<UUID> out = frames.stream().map(Frame::id).collect(Collectors.toSet());
+                return Outcome.of(AlbumEdits.closedUp(piece, out, facts, ids), Doing.DELETE, frames.size());
+            }
             Page without = new Slots(piece, facts, ids).without(page, frames);
             Piece untitled = AlbumEdits.untitled(piece, frames);
             return Outcome.of(untitled, without, Doing.DELETE, frames.size());

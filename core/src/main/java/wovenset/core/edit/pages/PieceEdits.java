@@ -1,5 +1,8 @@
 package wovenset.core.edit.pages;
 
+import java.util.UUID;
+import java.util.function.Supplier;
+import wovenset.core.album.AlbumFlow;
 import wovenset.core.arrange.free.FreeScale;
 import wovenset.core.arrangement.Arrangement;
 import wovenset.core.arrangement.Scattered;
@@ -11,6 +14,7 @@ import wovenset.core.item.Frame;
 import wovenset.core.item.Placement;
 import wovenset.core.measure.Format;
 import wovenset.core.measure.Length;
+import wovenset.core.photo.PhotoFacts;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 import wovenset.core.said.Doing;
@@ -21,16 +25,23 @@ import wovenset.core.words.Typefaces;
 
 /** Edits of the piece as a whole: its name, its size, how all of it looks. */
 public final class PieceEdits {
+    private final PhotoFacts facts;
+    private final Supplier<UUID> ids;
+
+    public PieceEdits(PhotoFacts facts, Supplier<UUID> ids) {
+        this.facts = facts;
+        this.ids = ids;
+    }
+
     public void register(Handlers handlers) {
         handlers.on(
                 PieceEdit.RenamePiece.class,
                 (piece, edit) -> Outcome.of(piece.withName(checkedName(edit.name())), Doing.RENAME));
         handlers.on(
-                PieceEdit.SetFormat.class,
-                (piece, edit) -> Outcome.of(withFormat(piece, edit.format()), Doing.SET_SIZE));
+                PieceEdit.SetFormat.class, (piece, edit) -> Outcome.of(resized(piece, edit.format()), Doing.SET_SIZE));
         handlers.on(
                 PieceEdit.SetCaptionStyle.class,
-                (piece, edit) -> Outcome.of(withCaptions(piece, edit.captions()), Doing.SET_CAPTIONS));
+                (piece, edit) -> Outcome.of(captioned(piece, edit.captions()), Doing.SET_CAPTIONS));
         handlers.on(
                 PieceEdit.SetEdges.class,
                 (piece, edit) -> Outcome.of(piece.withStyles(piece.styles().withEdges(edit.edges())), Doing.SET_EDGES));
@@ -54,6 +65,20 @@ public final class PieceEdits {
                         piece.withStyles(piece.styles()
                                 .withGrounds(piece.styles().grounds().with(edit.pages(), edit.ground()))),
                         Doing.SET_GROUND));
+    }
+
+    /** In another size; an album's photos flow over its pages anew. */
+    private Piece resized(Piece piece, Format format) {
+        Piece changed = withFormat(piece, format);
+        boolean sameSize = piece.format().width().equals(format.width())
+                && piece.format().height().equals(format.height());
+        return sameSize ? changed : AlbumFlow.anew(changed, facts, ids);
+    }
+
+    /** With captions of another look; where others have room now, an album's photos flow anew. */
+    private Piece captioned(Piece piece, CaptionStyle captions) {
+        Piece changed = withCaptions(piece, captions);
+        return piece.styles().captions().show() == captions.show() ? changed : AlbumFlow.anew(changed, facts, ids);
     }
 
     private static Piece withLight(Piece piece, Light light) {

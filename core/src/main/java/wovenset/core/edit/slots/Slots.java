@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import wovenset.core.arrange.Places;
 import wovenset.core.arrange.slicing.SlicingGrowth;
@@ -182,12 +183,11 @@ public final class Slots {
             /** Into the vacancy whose proportion is the nearest; where there is none it stays where it lies, as one print more. */
             @Override
             public Page scattered(Scattered scattered) {
-                Set<Placement> taken = new HashSet<>(
-                        page.slotted().stream().map(Frame::placement).toList());
+                Set<Integer> taken = page.slotted().stream().map(Page::slotOf).collect(Collectors.toSet());
                 double own = new PagePhotos(piece, page, facts).shown(frame);
                 Optional<Integer> vacancy = IntStream.range(0, scattered.slots())
                         .boxed()
-                        .filter(slot -> !taken.contains(new Placement.InSlot(slot)))
+                        .filter(slot -> !taken.contains(slot))
                         .min(Comparator.comparingDouble(slot -> Math.abs(
                                 Math.log(proportion(scattered.prints().get(slot).box()) / own))));
                 if (vacancy.isPresent()) {

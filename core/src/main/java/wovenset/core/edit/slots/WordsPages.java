@@ -6,6 +6,7 @@ import java.util.UUID;
 import java.util.function.Supplier;
 import wovenset.core.arrangement.ByHand;
 import wovenset.core.arrangement.Margins;
+import wovenset.core.edit.AlbumEdit;
 import wovenset.core.edit.PageEdit;
 import wovenset.core.geometry.Box;
 import wovenset.core.geometry.BoxMm;
@@ -22,7 +23,7 @@ import wovenset.core.piece.Piece;
 import wovenset.core.style.TextFinish;
 import wovenset.core.style.TextStyle;
 
-/** Pages that hold nothing but words. */
+/** Pages that hold nothing but words, and words that stand among the photos of a page. */
 public final class WordsPages {
     /** Of the shorter side, where the pages have no margins to keep to. */
     private static final double MARGIN = 0.09;
@@ -55,6 +56,15 @@ public final class WordsPages {
                 piece.styles().usual().id(),
                 new Fill.Words(wished.text().strip(), style(piece, page, wished.what(), facts)));
         return page.withItems(List.of(words));
+    }
+
+    /** Words that are to stand among the photos of an album's page, in a slot of it. */
+    public static Frame block(Piece piece, Page page, AlbumEdit.AddBlock wished, PhotoFacts facts) {
+        return Frame.of(
+                wished.frameId(),
+                new Placement.InSlot(0),
+                piece.styles().usual().id(),
+                new Fill.Words(wished.text().strip(), style(piece, page, PageEdit.AddWordsPage.What.TEXT, facts)));
     }
 
     private static double around(Length margin, double least) {

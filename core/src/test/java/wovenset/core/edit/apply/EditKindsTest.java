@@ -186,6 +186,8 @@ class EditKindsTest {
                                         // that wait.
                                         AlbumEdit.FlowAlbum.class,
                                         AlbumEdit.PinPages.class,
+                                        AlbumEdit.AddBlock.class,
+                                        AlbumEdit.MoveToPage.class,
                                         AlbumEdit.MoveChapter.class,
                                         // Tried in SpreadEditsTest: it needs a picture.
                                         AlbumEdit.PlacePicture.class,
