@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { BookOpen } from 'lucide-react'
 import { useState } from 'react'
 import { type Album, client, data, type FlowChange, wordsOf } from '../../../api/client'
+import { useChoosing } from '../../../light-table/choosing/useChoosing'
 import { Choice } from '../../../fields/Choice'
 import { NumberField } from '../../../fields/NumberField'
 import { Wrong } from '../../../fields/Wrong'
@@ -21,6 +22,12 @@ import { FULLNESS, fullnessOf, sameAlbum, toTheEdge, usualAlbum, VARIED, withEdg
 const MOST = 9
 /** So many photos that wait are most likely meant for many pages. */
 const MANY = 12
+const ANYWHERE = 'ANYWHERE'
+const ALIKE: Record<NonNullable<Album['alike']> | typeof ANYWHERE, string> = {
+  [ANYWHERE]: 'come where they come',
+  TOGETHER: 'come on one page',
+  APART: 'come on different pages',
+}
 const GAP = { metric: 4000, inch: 3175 }
 const pagesOf = (count: number) => (count === 1 ? '1 page' : `${count} pages`)
 
@@ -47,8 +54,12 @@ export function AlbumPart() {
   // As text: an equal wish is no other one.
   const said = JSON.stringify(wish)
   const settled = useSettled(said)
+  const files = piece.entries.map(({ photo }) => photo).join()
+  const choosing = useChoosing(piece.id, files, wish.alike !== undefined)
+  const unlooked = wish.alike === undefined ? 0 : (choosing?.left ?? piece.entries.length)
   const trial = useQuery({
-    queryKey: ['album', piece.id, handle.open?.revision, settled],
+    // With more photos looked at it may be another flow.
+    queryKey: ['album', piece.id, handle.open?.revision, settled, unlooked],
     queryFn: () =>
       data(
         client.POST('/api/pieces/{piece}/album/trial', {
@@ -128,6 +139,12 @@ export function AlbumPart() {
         wrong={wrong?.field === 'gap' ? wrong.message : undefined}
         onCommit={(gap) => change((now) => ({ ...now, gap }))}
       />
+      <Choice
+        label="Photos that look alike"
+        options={ALIKE}
+        value={wish.alike ?? ANYWHERE}
+        onChange={(to) => change((now) => ({ ...now, alike: to === ANYWHERE ? undefined : to }))}
+      />
       {album && <CaptionsShown label="Captions" />}
       <Ticks
         names={{ openings: 'A page for each chapter’s title', onRight: 'Chapters begin on right-hand pages' }}
@@ -136,12 +153,23 @@ export function AlbumPart() {
       />
       <ChapterList chapters={wish.chapters} onChange={(chapters) => change((now) => ({ ...now, chapters }))} />
       <p role="status" className="min-h-5 text-[13px] leading-5">
-        {result ? comesTo(result, album !== null) : trial.isError ? '' : 'Working out what it comes to …'}
+        {unlooked > 0
+          ? `Looking at photos: ${unlooked} to go …`
+          : result
+            ? comesTo(result, album !== null)
+            : trial.isError
+              ? ''
+              : 'Working out what it comes to …'}
       </p>
       {(trial.isError || (wrong && wrong.field !== 'margins' && wrong.field !== 'gap')) && (
         <Wrong>{wrong?.message ?? wordsOf(trial.error)}</Wrong>
       )}
-      <Button look="primary" className="w-full" disabled={trial.isError || idle} onClick={() => void flow()}>
+      <Button
+        look="primary"
+        className="w-full"
+        disabled={trial.isError || idle || unlooked > 0}
+        onClick={() => void flow()}
+      >
         <BookOpen size={16} /> {album ? 'Let it flow anew' : 'Make the album'}
       </Button>
       {aside.length > 0 && (

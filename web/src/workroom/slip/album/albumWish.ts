@@ -39,5 +39,6 @@ export const sameAlbum = (one: Album, other: Album) =>
   one.openings === other.openings &&
   one.onRight === other.onRight &&
   one.gap === other.gap &&
+  one.alike === other.alike &&
   JSON.stringify(one.chapters) === JSON.stringify(other.chapters) &&
   (['top', 'right', 'bottom', 'left'] as const).every((side) => one.margins[side] === other.margins[side])

@@ -4,9 +4,11 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
@@ -18,10 +20,12 @@ import wovenset.core.item.Frame;
 import wovenset.core.item.Item;
 import wovenset.core.item.Marks;
 import wovenset.core.item.Placement;
+import wovenset.core.photo.Alike;
 import wovenset.core.photo.PhotoFacts;
 import wovenset.core.photo.PhotoId;
 import wovenset.core.photo.PhotoNotes;
 import wovenset.core.photo.PixelSize;
+import wovenset.core.photo.Trait;
 import wovenset.core.piece.Album;
 import wovenset.core.piece.Chapter;
 import wovenset.core.piece.Entry;
@@ -51,6 +55,9 @@ public final class AlbumFlow {
     private final HandWork work;
     private final PageComposer composer;
     private final Map<PhotoId, PhotoNotes> notes;
+    /** The groups that photos are in which look alike, where that matters. */
+    private final Map<PhotoId, Integer> alike = new HashMap<>();
+
     private final Set<UUID> usedIds = new HashSet<>();
     private final List<Page> flowed = new ArrayList<>();
     private final OwnPages own;
@@ -69,8 +76,22 @@ public final class AlbumFlow {
         composer = new PageComposer(piece, this.album, facts);
         own = new OwnPages(piece, this.album, work);
         openings = new Openings(piece, this.album, facts, ids, work);
-        notes = facts.notes(
-                piece.id(), piece.entries().list().stream().map(Entry::photo).toList());
+        List<PhotoId> photos =
+                piece.entries().list().stream().map(Entry::photo).distinct().toList();
+        notes = facts.notes(piece.id(), photos);
+        if (album.alike().isPresent()) {
+            groupAlike(photos);
+        }
+    }
+
+    private void groupAlike(List<PhotoId> photos) {
+        Map<PhotoId, Trait> found = facts.traits(photos);
+        Map<PhotoId, Trait> inOrder = new LinkedHashMap<>();
+        photos.stream().filter(found::containsKey).forEach(photo -> inOrder.put(photo, found.get(photo)));
+        for (List<PhotoId> group : Alike.groups(inOrder, photo -> 0)) {
+            int number = alike.size();
+            group.forEach(photo -> alike.put(photo, number));
+        }
     }
 
     /** A title that was written on the page counts, unless the wish says another one than before. */
@@ -214,8 +235,12 @@ public final class AlbumFlow {
         double own = facts.size(entry.photo()).map(PixelSize::proportion).orElse(1.0);
         boolean onItsSide = frame != null && frame.crop().onItsSide();
         Marks marks = frame == null ? Marks.NONE : frame.marks();
+        Integer group = alike.get(entry.photo());
         return FlowPhotos.One.photo(
-                onItsSide ? 1 / own : own, marks, entry.noted(notes).takenAt());
+                onItsSide ? 1 / own : own,
+                marks,
+                group == null ? OptionalInt.empty() : OptionalInt.of(group),
+                entry.noted(notes).takenAt());
     }
 
     private Page page(List<FlowItem> items) {

@@ -13,6 +13,7 @@ import wovenset.core.piece.Album;
  *
  * <pre>k·(its {@linkplain Layouts cut}) + Σ 0.8·sᵢ over the gaps inside it + 0.8·(1 − s) of the gap before it
  * + 0.05·|k − wished| + 0.12·|k − k of the page that it faces| where neither is 1 + 0.3 for a photo alone, − 1.2 if it was marked, + 1 after another one
+ * + 4 for each photo alike one on its page, or a gap between two alike, as is wished
  * + 0.5 for each photo above or below the limits, at the end only + 1 for one that is left over there + 1.5 for an empty page after it</pre>
  *
  * with s from 0 for photos of a burst to 1 for half a day between them. Cost: n·m cuts and n·2·m² sums for n photos, m at most on a page.
@@ -24,6 +25,9 @@ final class Pagination {
     private static final double ALONE = 0.3;
     /** Now and then is not one after the other. */
     private static final double ALONE_AGAIN = 1;
+
+    /** It is asked for: more than what suits proportions, times and facing pages comes to for one break. */
+    private static final double ALIKE = 4;
 
     private static final double OUTSIDE = 0.5;
     /** One photo that is left over for the last page looks forgotten. */
@@ -146,6 +150,7 @@ final class Pagination {
         if (at > 0) {
             cost += TIME * photos.joined(at);
         }
+        cost += ALIKE * misplaced(at, k);
         boolean leftOver = k == 1 && at > 0 && album.most() > 1;
         boolean outside = k < album.least() || k > album.most();
         boolean single = k == 1 && album.most() > 1 && (album.singles() || album.least() == 1);
@@ -156,6 +161,17 @@ final class Pagination {
                 + FULLNESS * Math.abs(k - wished)
                 + (leftOver ? LEFT_OVER : 0)
                 + (outside ? OUTSIDE * Math.max(album.least() - k, k - album.most()) : 0);
+    }
+
+    /** How many photos that look alike do not stand as it is wished, with k from the i-th on upon a page. */
+    private int misplaced(int at, int k) {
+        if (album.alike().isEmpty()) {
+            return 0;
+        }
+        return switch (album.alike().get()) {
+            case TOGETHER -> photos.isLikeTheOneBefore(at) ? 1 : 0;
+            case APART -> photos.alike(at, k);
+        };
     }
 
     private Layout cut(int at, int k) {

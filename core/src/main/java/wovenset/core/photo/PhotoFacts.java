@@ -30,6 +30,15 @@ public interface PhotoFacts {
         return Map.of();
     }
 
+    /**
+     * By what photos are told apart.
+     *
+     * @return none for those that nobody has looked at yet
+     */
+    default Map<PhotoId, Trait> traits(List<PhotoId> photos) {
+        return Map.of();
+    }
+
     /** The words that came embedded in the photo; empty if none. */
     default String embeddedCaption(PhotoId photo) {
         return "";

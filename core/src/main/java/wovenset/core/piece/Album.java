@@ -21,6 +21,7 @@ import wovenset.core.said.Reason;
  * @param onRight whether chapters begin on right-hand pages
  * @param margins of right-hand pages, so that the left one is at the fold; none for photos that go to the edge
  * @param gap between photos
+ * @param alike where photos that look alike come; nothing for wherever they come to
  * @param chapters no two begin with the same photo
  */
 public record Album(
@@ -31,9 +32,18 @@ public record Album(
         boolean onRight,
         Margins margins,
         Length gap,
+        Optional<AlikePhotos> alike,
         List<Chapter> chapters) {
     public static final int MOST_ON_A_PAGE = 9;
     public static final int MOST_CHAPTERS = 200;
+
+    /** Where photos that look alike come. */
+    public enum AlikePhotos {
+        /** On one page. */
+        TOGETHER,
+        /** On different pages. */
+        APART
+    }
 
     public Album {
         chapters = List.copyOf(chapters);
@@ -47,6 +57,23 @@ public record Album(
         }
     }
 
+    /** An album in which photos that look alike come where they come. */
+    public Album(
+            int least,
+            int most,
+            boolean singles,
+            boolean openings,
+            boolean onRight,
+            Margins margins,
+            Length gap,
+            List<Chapter> chapters) {
+        this(least, most, singles, openings, onRight, margins, gap, Optional.empty(), chapters);
+    }
+
+    public Album withAlike(Optional<AlikePhotos> newAlike) {
+        return new Album(least, most, singles, openings, onRight, margins, gap, newAlike, chapters);
+    }
+
     /** The margins of a page: on the left those at the fold and outside change places. */
     public Margins margins(boolean onLeft) {
         return onLeft
@@ -55,7 +82,7 @@ public record Album(
     }
 
     public Album withChapters(List<Chapter> newChapters) {
-        return new Album(least, most, singles, openings, onRight, margins, gap, newChapters);
+        return new Album(least, most, singles, openings, onRight, margins, gap, alike, newChapters);
     }
 
     public Optional<Chapter> chapter(UUID id) {

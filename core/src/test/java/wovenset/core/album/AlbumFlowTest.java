@@ -176,6 +176,19 @@ class AlbumFlowTest {
     }
 
     @Test
+    void photosThatLookAlikeComeTogetherOrApartAsWished() {
+        Piece wished = gathered(32);
+        Album usual = album(1, 5);
+        for (List<Integer> page : numbers(flowed(wished, usual.withAlike(Optional.of(Album.AlikePhotos.APART))))) {
+            assertThat(page.stream().map(number -> number / 3)).doesNotHaveDuplicates();
+        }
+        for (List<Integer> page : numbers(flowed(wished, usual.withAlike(Optional.of(Album.AlikePhotos.TOGETHER))))) {
+            // 3, 4 and 5 are one group: where the first of a group is, all of it is.
+            assertThat(page.get(0) % 3 == 0 || page.get(0) == 1).as("%s", page).isTrue();
+        }
+    }
+
+    @Test
     void wordsAmongPhotosAreAsLargeAsTheyNeedAndCloseUpWhenTheyGo() {
         Piece begun = flowed(gathered(8), album(4, 4));
         Page first = begun.pages().get(0);

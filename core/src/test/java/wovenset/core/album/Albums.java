@@ -22,6 +22,7 @@ import wovenset.core.photo.PhotoFacts;
 import wovenset.core.photo.PhotoId;
 import wovenset.core.photo.PhotoNotes;
 import wovenset.core.photo.PixelSize;
+import wovenset.core.photo.Trait;
 import wovenset.core.piece.Album;
 import wovenset.core.piece.Chapter;
 import wovenset.core.piece.Piece;
@@ -36,6 +37,15 @@ final class Albums {
         @Override
         public Optional<PixelSize> size(PhotoId photo) {
             return Optional.of(new PixelSize(new int[] {4000, 6000, 9000, 8000}[Pieces.number(photo) % 4], 6000));
+        }
+
+        /** Three after each other look alike. */
+        @Override
+        public Map<PhotoId, Trait> traits(List<PhotoId> photos) {
+            Map<PhotoId, Trait> traits = new HashMap<>();
+            photos.forEach(
+                    photo -> traits.put(photo, new Trait(0x9E3779B97F4A7C15L * (1 + Pieces.number(photo) / 3), 10)));
+            return traits;
         }
 
         @Override

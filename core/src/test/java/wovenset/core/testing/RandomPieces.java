@@ -255,6 +255,7 @@ public final class RandomPieces {
                         random.nextBoolean(),
                         Margins.all(length(0, 20)),
                         length(0, 9),
+                        random.nextBoolean() ? Optional.empty() : Optional.of(any(Album.AlikePhotos.values())),
                         times(0, 3, () -> new Chapter(id(), any(WORDS).replaceAll("\\p{Cntrl}|x{300}x*", ""), id()))));
     }
 

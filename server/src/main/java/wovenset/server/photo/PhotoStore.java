@@ -1,5 +1,6 @@
 package wovenset.server.photo;
 
+import wovenset.core.photo.Trait;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -51,6 +52,7 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
     private static final int LONGEST_FILE_NAME = 200;
 
     private final PhotoRepository repository;
+    private final TraitRepository traits;
     private final TransactionTemplate transaction;
     private final Path originals;
     private final Path derived;
@@ -59,9 +61,15 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
     private final PhotoLooks looks = new PhotoLooks(id -> derived(id, Derivatives.SMALL));
     private final Recent<PhotoId, StoredPhoto> known = Recent.entries(20_000);
 
-    PhotoStore(PhotoRepository repository, TransactionTemplate transaction, WovensetProperties properties, Clock clock)
+    PhotoStore(
+            PhotoRepository repository,
+            TraitRepository traits,
+            TransactionTemplate transaction,
+            WovensetProperties properties,
+            Clock clock)
             throws IOException {
         this.repository = repository;
+        this.traits = traits;
         this.transaction = transaction;
         this.clock = clock;
         originals = Files.createDirectories(properties.data().resolve("photos"));
@@ -262,6 +270,11 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
         repository.setSubject(id, subject);
         known.put(id, photo.withSubject(subject));
         return subject;
+    }
+
+    @Override
+    public Map<PhotoId, Trait> traits(List<PhotoId> photos) {
+        return traits.find(photos);
     }
 
     @Override
