@@ -1,4 +1,4 @@
-import { BookOpen, Copy, Hash, Pin, Trash2 } from 'lucide-react'
+import { BookOpen, Copy, Library, Pin, Trash2 } from 'lucide-react'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { useChosen } from '../../light-table/useChosen'
 import { Choice } from '../../fields/Choice'
@@ -10,17 +10,20 @@ import { OverBench } from '../OverBench'
 import { spreadsOf } from '../run/spreads'
 import { LeafThrough } from './LeafThrough'
 import { OverviewPage } from './OverviewPage'
+import { TakeOver } from './TakeOver'
 import { beginningsOf } from './beginnings'
 import { useFound } from './useFound'
 
 const PAGE_PX = { width: 132, height: 132 }
 const GAP_PX = 20
 const WORDS_PX = 40
+const NUMBERED: Record<string, string> = { '': 'choose …', shown: 'stand on them', none: 'are left out' }
 
 /** All spreads at once: to find pages, to choose several, to move, copy, dress, cover and delete them, to leaf through. */
 export function Overview({ onClose }: { onClose: () => void }) {
   const { piece, stored, page, handle, select } = useRoom()
   const [leafing, setLeafing] = useState(false)
+  const [taking, setTaking] = useState(false)
   const [text, setText] = useState('')
   const order = useMemo(() => piece.pages.map(({ id }) => id), [piece.pages])
   const { chosen, choose, forget } = useChosen(order)
@@ -30,6 +33,7 @@ export function Overview({ onClose }: { onClose: () => void }) {
     select({ kind: 'page', pageId })
     onClose()
   }
+  if (taking) return <TakeOver onClose={() => setTaking(false)} />
   return (
     <OverBench title="All pages" onClose={onClose}>
       <div className="flex h-full flex-col">
@@ -54,7 +58,10 @@ export function Overview({ onClose }: { onClose: () => void }) {
               Choose them
             </Button>
           )}
-          <Button className="ml-auto" onClick={() => setLeafing(true)}>
+          <Button className="ml-auto" onClick={() => setTaking(true)}>
+            <Library size={16} /> From another piece
+          </Button>
+          <Button onClick={() => setLeafing(true)}>
             <BookOpen size={16} /> Leaf through
           </Button>
         </div>
@@ -125,9 +132,14 @@ function Doings({ pageIds, onForget }: { pageIds: string[]; onForget: () => void
         Ground of page {bench}
       </Button>
       {stored.styles.folio && (
-        <Button onClick={() => void handle.edit({ kind: 'numberPages', pageIds, numbered: false })}>
-          <Hash size={15} /> No numbers
-        </Button>
+        <div className="w-40">
+          <Choice
+            label="Their page numbers"
+            options={NUMBERED}
+            value=""
+            onChange={(to) => to && void handle.edit({ kind: 'numberPages', pageIds, numbered: to === 'shown' })}
+          />
+        </div>
       )}
       {flowed.length > 0 && (
         <Button onClick={() => void handle.edit({ kind: 'pinPages', pageIds: flowed, pinned: !pinned })}>
@@ -173,10 +185,12 @@ function Spreads({ found, chosen, now, onGo, onChoose, onRemove }: SpreadsProps)
   const { from, to } = useStretch(scroller, 'down', width > 0)
   const { format } = piece
   const scale = Math.min(PAGE_PX.width / format.width, PAGE_PX.height / format.height)
-  const size = { width: Math.round(format.width * scale), height: Math.round(format.height * scale) }
+  const across = Math.max(1, Math.floor((width + GAP_PX) / (2 * format.width * scale + GAP_PX)))
+  // As many as have room at their least size; what is left over goes to all of them alike.
+  const wide = Math.floor((width - (across - 1) * GAP_PX) / across / 2) - 1
+  const size = { width: wide, height: Math.round((wide * format.height) / format.width) }
   const beginnings = beginningsOf(stored)
   const spreads = spreadsOf(piece.pages.length)
-  const across = Math.max(1, Math.floor((width + GAP_PX) / (2 * size.width + GAP_PX)))
   const step = size.height + WORDS_PX
   const row = Math.floor(
     spreads.findIndex((spread) => spread.some((number) => piece.pages[number]?.id === now)) / across,

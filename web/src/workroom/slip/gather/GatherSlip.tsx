@@ -1,6 +1,10 @@
+import { Library } from 'lucide-react'
+import { useState } from 'react'
 import { aboutPhoto } from '../../../light-table/aboutPhoto'
 import { ArrivingList, Choosers } from '../../../light-table/Intake'
+import { Button } from '../../../ui/Button'
 import { useRoom } from '../../context'
+import { TakeOver } from '../../overview/TakeOver'
 import { waitingIn } from '../../piece/model'
 import { Part } from '../Part'
 import { AlbumPart } from '../album/AlbumPart'
@@ -16,6 +20,7 @@ import { SplitPart } from './SplitPart'
 /** Bringing photos in, and what can be done with them next, in their numbers. */
 export function GatherSlip() {
   const { piece, photos, intake, chosen } = useRoom()
+  const [taking, setTaking] = useState(false)
   const [only, ...more] = photos.filter(({ entryId }) => chosen.chosen.has(entryId))
   const two = photos.filter(({ entryId }) => chosen.chosen.has(entryId))
   const waiting = waitingIn(piece).length
@@ -23,6 +28,10 @@ export function GatherSlip() {
     <>
       <Part title="Photos">
         <Choosers onFiles={intake.bring} />
+        <Button look="quiet" onClick={() => setTaking(true)}>
+          <Library size={16} /> From another piece
+        </Button>
+        {taking && <TakeOver onClose={() => setTaking(false)} />}
         <p className="text-[13px] leading-4 text-soft">
           Or drop files, folders or a ZIP anywhere. Your originals are kept as they are.
         </p>

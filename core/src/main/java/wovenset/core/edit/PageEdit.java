@@ -3,9 +3,13 @@ package wovenset.core.edit;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import wovenset.core.measure.Format;
 import wovenset.core.measure.Length;
+import wovenset.core.piece.Entry;
 import wovenset.core.piece.Guide;
+import wovenset.core.piece.Page;
 import wovenset.core.style.Ground;
+import wovenset.core.style.StyleSheet;
 
 /** A change to the pages themselves, or what makes new ones. */
 public sealed interface PageEdit extends Edit {
@@ -55,6 +59,19 @@ public sealed interface PageEdit extends Edit {
             IMPRINT
         }
     }
+
+    /**
+     * Adds pages of another piece as they are there, in this one's size: with the photos that they show, the styles that they wear and
+     * their ground.
+     *
+     * @param entries of the other piece; those that the pages show are taken
+     * @param styles of the other piece
+     * @param format of the other piece
+     * @param afterPageId where they come; nothing for the front
+     */
+    record TakePages(
+            List<Page> pages, List<Entry> entries, StyleSheet styles, Format format, Optional<UUID> afterPageId)
+            implements PageEdit {}
 
     /** Adds an empty page like its neighbour after this one. */
     record AddPage(UUID afterPageId) implements PageEdit {}

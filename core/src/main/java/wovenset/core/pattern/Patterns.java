@@ -41,6 +41,7 @@ import wovenset.core.piece.Entries;
 import wovenset.core.piece.Entry;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
+import wovenset.core.piece.SharedPicture;
 import wovenset.core.style.Ground;
 
 /**
@@ -102,6 +103,24 @@ public final class Patterns {
                 Items.mapFrames(
                         page.items(), frame -> Optional.of(scaled(frame.withId(ids.get()), scale, own, format))));
         return new Pattern(pattern.name(), format.width(), format.height(), fitted, pattern.styles());
+    }
+
+    /** A page as it is on pages of another size. */
+    public static Page scaled(Page page, Format from, Format to) {
+        double scale = Math.min(
+                to.width().mm() / from.width().mm(),
+                to.height().mm() / from.height().mm());
+        if (from.width().equals(to.width()) && from.height().equals(to.height())) {
+            return page;
+        }
+        return page.with(
+                        scaled(page.arrangement(), scale, from, to),
+                        Items.mapFrames(page.items(), frame -> Optional.of(scaled(frame, scale, from, to))))
+                .withGuides(List.of())
+                .withPictures(page.pictures().stream()
+                        .map(picture -> new SharedPicture(
+                                picture.id(), picture.entry(), FreeScale.scaled(picture.box(), from, to)))
+                        .toList());
     }
 
     private static Frame scaled(Frame frame, double scale, Format from, Format to) {

@@ -54,6 +54,7 @@ public enum Doing implements Code {
     UNNUMBER_PAGES,
     SET_FOLIO,
     COPY_PAGE,
+    TAKE_PAGES,
     DELETE_PAGE,
     MOVE_PAGE,
     ADD_GUIDE,

@@ -25,6 +25,7 @@ import wovenset.core.edit.pages.PageEdits;
 import wovenset.core.edit.pages.PieceEdits;
 import wovenset.core.edit.pages.PrintEdits;
 import wovenset.core.edit.pages.SplitEdits;
+import wovenset.core.edit.pages.TakenPages;
 import wovenset.core.edit.slots.Handlers;
 import wovenset.core.edit.slots.PlaceCheck;
 import wovenset.core.edit.slots.PrintFit;
@@ -53,6 +54,7 @@ public final class Edits {
         AlbumEdits albums = new AlbumEdits(facts, ids);
         albums.register(handlers);
         new PageEdits(facts, ids).register(handlers);
+        new TakenPages(facts, ids).register(handlers);
         new SpreadEdits(facts, ids).register(handlers);
         new PhotoEdits(facts).register(handlers);
         new GridEdits(ids).register(handlers);

@@ -13,6 +13,7 @@ import wovenset.core.arrangement.Scattered;
 import wovenset.core.edit.ArrangeEdit;
 import wovenset.core.edit.Outcome;
 import wovenset.core.edit.pages.PieceEdits;
+import wovenset.core.edit.slots.Brought;
 import wovenset.core.edit.slots.Handlers;
 import wovenset.core.edit.slots.Laying;
 import wovenset.core.edit.slots.Named;
@@ -28,8 +29,6 @@ import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 import wovenset.core.said.Doing;
 import wovenset.core.style.FrameStyle;
-import wovenset.core.style.Mount;
-import wovenset.core.style.SharedText;
 import wovenset.core.style.StyleSheet;
 import wovenset.core.style.StyleUse;
 
@@ -57,7 +56,7 @@ public final class PatternEdits {
         }
         Pattern pattern = Patterns.fitted(edit.pattern(), piece.format(), ids);
         return Outcome.of(
-                framed(knowing(dressed, edit.pattern().styles()), page, pattern, edit),
+                framed(Brought.shared(dressed, edit.pattern().styles()), page, pattern, edit),
                 Doing.USE_PATTERN,
                 edit.pattern().name());
     }
@@ -73,18 +72,6 @@ public final class PatternEdits {
                         .withLight(look.light())
                         .withEdges(look.edges())),
                 look.captions());
-    }
-
-    /** With the papers and styles of words that the pattern's items name. */
-    private static Piece knowing(Piece piece, StyleSheet of) {
-        StyleSheet sheet = piece.styles();
-        for (Mount mount : of.mounts()) {
-            sheet = sheet.mount(mount.id()).isPresent() ? sheet : sheet.with(mount);
-        }
-        for (SharedText text : of.texts()) {
-            sheet = sheet.text(text.id()).isPresent() ? sheet : sheet.with(text);
-        }
-        return piece.withStyles(sheet);
     }
 
     /**

@@ -18,10 +18,10 @@ import wovenset.core.edit.ItemChange;
 import wovenset.core.edit.ItemEdit;
 import wovenset.core.edit.Outcome;
 import wovenset.core.edit.gather.AlbumEdits;
+import wovenset.core.edit.slots.Brought;
 import wovenset.core.edit.slots.Handlers;
 import wovenset.core.edit.slots.Named;
 import wovenset.core.edit.slots.Slots;
-import wovenset.core.edit.write.WordsEdits;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.item.Fill;
 import wovenset.core.item.Frame;
@@ -32,8 +32,6 @@ import wovenset.core.item.Look;
 import wovenset.core.item.Placement;
 import wovenset.core.measure.Format;
 import wovenset.core.photo.PhotoFacts;
-import wovenset.core.piece.Entries;
-import wovenset.core.piece.Entry;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 import wovenset.core.said.Doing;
@@ -158,13 +156,13 @@ public final class ItemEdits {
             if (frame.isSlotted()) {
                 throw EditRefusedException.of("items", Reason.PLACE_NEEDED);
             }
-            WordsEdits.check(frame);
+            Named.checkTypeface(frame);
             if (frame.placement() instanceof Placement.Free free) {
                 checkSeen(piece.format(), free);
             }
         }
         Map<UUID, UUID> known = new HashMap<>();
-        Piece with = withEntries(piece, edit.entries(), known);
+        Piece with = Brought.entries(piece, edit.entries(), known, facts, ids);
         List<Item> items = new ArrayList<>(page.items());
         items.addAll(
                 Items.renamed(Items.mapFrames(edit.items(), frame -> Optional.of(shown(with, frame, known))), ids));
@@ -172,26 +170,6 @@ public final class ItemEdits {
         return drawn
                 ? Outcome.of(with, page.withItems(items), Doing.DRAW)
                 : Outcome.of(with, page.withItems(items), Doing.ADD, added.size());
-    }
-
-    /** The piece with these entries' photos, and under which names it has them. */
-    private Piece withEntries(Piece piece, List<Entry> entries, Map<UUID, UUID> known) {
-        List<Entry> all = new ArrayList<>(piece.entries().list());
-        for (Entry entry : entries) {
-            Optional<Entry> there =
-                    piece.entries().find(entry.id()).or(() -> piece.entries().of(entry.photo()));
-            if (there.isEmpty() && facts.size(entry.photo()).isEmpty()) {
-                throw EditRefusedException.of(
-                        "entries", Reason.PHOTO_NOT_STORED, entry.photo().sha256());
-            }
-            Entry one = there.orElseGet(
-                    () -> entry.withCells(List.of()).withAside(false).as(ids.get()));
-            known.put(entry.id(), one.id());
-            if (there.isEmpty()) {
-                all.add(one);
-            }
-        }
-        return all.size() == piece.entries().size() ? piece : piece.withEntries(Entries.of(all));
     }
 
     /** A frame that came from elsewhere: it names entries and styles of this piece. */

@@ -50,7 +50,8 @@ public final class PageEdits {
         return Outcome.of(inserted(piece, index, List.of(page)), doing);
     }
 
-    private static Piece inserted(Piece piece, int index, List<Page> more) {
+    /** The piece with more pages, if it may have so many. */
+    static Piece inserted(Piece piece, int index, List<Page> more) {
         if (piece.pages().size() + more.size() > Piece.MOST_PAGES) {
             throw EditRefusedException.of("pages", Reason.TOO_MANY_PAGES, Piece.MOST_PAGES);
         }

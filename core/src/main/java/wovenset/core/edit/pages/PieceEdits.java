@@ -10,6 +10,7 @@ import wovenset.core.edit.EditRefusedException;
 import wovenset.core.edit.Outcome;
 import wovenset.core.edit.PieceEdit;
 import wovenset.core.edit.slots.Handlers;
+import wovenset.core.edit.slots.Named;
 import wovenset.core.item.Frame;
 import wovenset.core.item.Placement;
 import wovenset.core.measure.Format;
@@ -21,7 +22,6 @@ import wovenset.core.said.Doing;
 import wovenset.core.said.Reason;
 import wovenset.core.style.CaptionStyle;
 import wovenset.core.style.Light;
-import wovenset.core.words.Typefaces;
 
 /** Edits of the piece as a whole: its name, its size, how all of it looks. */
 public final class PieceEdits {
@@ -56,7 +56,7 @@ public final class PieceEdits {
         handlers.on(
                 PieceEdit.SetLight.class, (piece, edit) -> Outcome.of(withLight(piece, edit.light()), Doing.SET_LIGHT));
         handlers.on(PieceEdit.SetFolio.class, (piece, edit) -> {
-            edit.folio().ifPresent(folio -> checkTypeface(folio.typeface()));
+            edit.folio().ifPresent(folio -> Named.checkTypeface(folio.typeface()));
             return Outcome.of(piece.withStyles(piece.styles().withFolio(edit.folio())), Doing.SET_FOLIO);
         });
         handlers.on(
@@ -85,14 +85,8 @@ public final class PieceEdits {
         return piece.withStyles(piece.styles().withLight(light));
     }
 
-    private static void checkTypeface(String typeface) {
-        if (!Typefaces.names().contains(typeface)) {
-            throw EditRefusedException.of("typeface", Reason.TYPEFACE, String.join(", ", Typefaces.names()));
-        }
-    }
-
     public static Piece withCaptions(Piece piece, CaptionStyle captions) {
-        checkTypeface(captions.typeface());
+        Named.checkTypeface(captions.typeface());
         return piece.withStyles(piece.styles().withCaptions(captions));
     }
 

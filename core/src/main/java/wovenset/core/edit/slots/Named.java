@@ -17,6 +17,7 @@ import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 import wovenset.core.said.Reason;
 import wovenset.core.style.FrameStyle;
+import wovenset.core.words.Typefaces;
 
 /** What an edit names: looked up in the piece, or refused with the field that names it. */
 public final class Named {
@@ -108,5 +109,17 @@ public final class Named {
         if (frames > Page.MOST_FRAMES) {
             throw EditRefusedException.of("items", Reason.FRAME_COUNT, Page.MOST_FRAMES);
         }
+    }
+
+    /** @throws EditRefusedException if a typeface does not ship */
+    public static void checkTypeface(String typeface) {
+        if (!Typefaces.names().contains(typeface)) {
+            throw EditRefusedException.of("typeface", Reason.TYPEFACE, String.join(", ", Typefaces.names()));
+        }
+    }
+
+    /** @throws EditRefusedException if a frame has words in a typeface that does not ship */
+    public static void checkTypeface(Frame frame) {
+        frame.ownWords().ifPresent(words -> checkTypeface(words.style().typeface()));
     }
 }

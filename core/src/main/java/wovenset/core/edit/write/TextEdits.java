@@ -55,7 +55,7 @@ public final class TextEdits {
         SharedText before = named(piece, edit.text().id());
         boolean renamed = !before.name().equals(edit.text().name());
         SharedText text = renamed ? withFreeName(piece, edit.text()) : edit.text();
-        WordsEdits.check(text.style());
+        Named.checkTypeface(text.style().typeface());
         Piece changed = mapFollowing(
                 piece, before.id(), words -> words.withStyle(words.style().following(before.style(), text.style())));
         return Outcome.of(

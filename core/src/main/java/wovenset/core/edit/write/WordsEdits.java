@@ -36,7 +36,6 @@ import wovenset.core.style.TextFinish;
 import wovenset.core.style.TextStyle;
 import wovenset.core.words.Hyphens;
 import wovenset.core.words.Setting;
-import wovenset.core.words.Typefaces;
 import wovenset.core.words.WordFitter;
 
 /** Edits of words that stand in frames of their own. */
@@ -58,18 +57,6 @@ public final class WordsEdits {
         handlers.on(WordsEdit.HeightOfWords.class, WordsEdits::height);
         handlers.on(WordsEdit.DressWords.class, WordsEdits::dress);
         handlers.on(WordsEdit.PutWordsAcross.class, WordsEdits::putAcross);
-    }
-
-    /** @throws EditRefusedException if the words of this frame cannot be set */
-    public static void check(Frame frame) {
-        frame.ownWords().map(Fill.Words::style).ifPresent(WordsEdits::check);
-    }
-
-    /** @throws EditRefusedException if its typeface does not ship */
-    public static void check(TextStyle style) {
-        if (!Typefaces.names().contains(style.typeface())) {
-            throw EditRefusedException.of("typeface", Reason.TYPEFACE, String.join(", ", Typefaces.names()));
-        }
     }
 
     private Outcome add(Piece piece, WordsEdit.AddWords edit) {
@@ -182,7 +169,7 @@ public final class WordsEdits {
         Set<Frame> wanted = Set.copyOf(withWords(page, edit.itemIds()));
         Page dressed = page.mapFrames(
                 frame -> wanted.contains(frame) ? frame.mapOwnWords(words -> dressed(words, edit)) : frame);
-        dressed.frames().forEach(WordsEdits::check);
+        dressed.frames().forEach(frame -> Named.checkTypeface(frame));
         return Outcome.of(piece, dressed, Doing.DRESS_WORDS, wanted.size());
     }
 

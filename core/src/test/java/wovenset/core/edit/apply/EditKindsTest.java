@@ -119,6 +119,8 @@ class EditKindsTest {
                 new PieceEdit.SetFolio(Optional.of(
                         new Folio(Folio.Place.FOOT_OUTER, Folio.Running.PIECE, "Alegreya", 9, Rgb.INK, mm(6), 1))),
                 new PageEdit.CopyPages(List.of(PAGE)),
+                new PageEdit.TakePages(
+                        List.of(first(PIECE)), PIECE.entries().list(), styles, PIECE.format(), Optional.of(PAGE)),
                 new PageEdit.DeletePages(List.of(PAGE)),
                 new PageEdit.MovePages(List.of(PAGE), 1),
                 new PageEdit.SetGuides(PAGE, List.of(new Guide(Guide.Direction.UPRIGHT, mm(50)))),
