@@ -27,6 +27,15 @@ interface Props {
   onTakeOut: () => void
 }
 
+/** Where a photo is used: two halves on facing pages are one use. */
+function saidUses(uses: number[]): string {
+  const [first, second, ...more] = uses
+  if (first === undefined) return 'not used'
+  if (second === undefined) return `page ${first}`
+  const facing = more.length === 0 && first % 2 === 0 && second === first + 1
+  return facing ? `pages ${first} and ${second}` : `${uses.length} times`
+}
+
 /** A photo on the light table: drag it (or Alt and an arrow) to another place; its sharpness is that of its largest use. */
 export function TablePhoto(props: Props) {
   const { place, dayRoom, chosen, onChoose, uses, sharpness, mark, onAside, onDropped, onStep, onTakeOut } = props
@@ -35,7 +44,7 @@ export function TablePhoto(props: Props) {
   const { over, properties } = useDropTarget(`table:${photo.entryId}`, (cargo) => {
     if (cargo.kind === 'photo' && cargo.entryId !== photo.entryId) onDropped(cargo.entryId)
   })
-  const used = uses.length === 0 ? 'not used' : uses.length === 1 ? `page ${uses[0]}` : `${uses.length} times`
+  const used = saidUses(uses)
   return (
     <li className="group absolute" style={{ left, top, width }}>
       {day && (

@@ -66,6 +66,8 @@ export interface Frame {
   rule?: Rule
   empty: boolean
   crop: Crop
+  /** How the light and colour of its photo are changed, by what. */
+  adjusted: Record<string, number>
   /** The words that stand below it. */
   caption: string
   words: FrameWords
@@ -157,6 +159,7 @@ function frameFrom(
     rule: fill.kind === 'ruled' ? fill.rule : undefined,
     empty: fill.kind === 'empty',
     crop: fill.kind === 'ownPhoto' ? fill.crop : CENTRED,
+    adjusted: (fill.kind === 'ownPhoto' || fill.kind === 'through' ? fill.adjusted?.amounts : undefined) ?? {},
     caption: words.kind === 'own' ? words.text : (entry?.caption ?? ''),
     words,
     marks,

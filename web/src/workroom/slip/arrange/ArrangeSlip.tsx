@@ -43,6 +43,8 @@ export function ArrangeSlip() {
   }
   const about = (...fields: string[]) => (wrong && fields.includes(wrong.field ?? '') ? wrong.message : undefined)
   const { arrangement } = page
+  const [only, ...more] = page.frames
+  const acrossTheFold = more.length === 0 && only?.item.fill.kind === 'through'
   return (
     <>
       {photos.length === 0 ? (
@@ -61,8 +63,12 @@ export function ArrangeSlip() {
       )}
       <CoverPart />
       <FlowedPart />
-      <ProposalsPart key={`proposals of ${page.id}`} />
-      {arrangement.kind === 'grid' ? (
+      {acrossTheFold ? null : <ProposalsPart key={`proposals of ${page.id}`} />}
+      {acrossTheFold ? (
+        <p className="border-t border-line py-2 text-soft">
+          One photo lies across the fold, on this page and the one that faces it. Press it to move or to size it.
+        </p>
+      ) : arrangement.kind === 'grid' ? (
         <GridPart key={`grid of ${page.id}`} grid={arrangement} send={send} about={about} />
       ) : arrangement.kind === 'slicing' ? (
         <SlicingPart key={`cuts of ${page.id}`} slicing={arrangement} send={send} about={about} />

@@ -12,6 +12,7 @@ import { OrnamentFields } from '../../ornaments/OrnamentFields'
 import { FrameList } from '../arrange/FrameList'
 import { Selected } from '../Selected'
 import { BorderPart } from '../border/BorderPart'
+import { AdjustPart } from './AdjustPart'
 import { CaptionField } from './CaptionField'
 import { CropPart } from './CropPart'
 import { MarksPart } from './MarksPart'
@@ -91,6 +92,7 @@ export function FrameSlip({ frame, scene }: { frame: Frame; scene: FrameScene })
       {scene.photo && frame.item.fill.kind === 'ownPhoto' && (
         <CropPart frame={frame} photo={scene.photo} folded={dressing} />
       )}
+      <AdjustPart key={`light of ${frame.id}`} frames={[frame]} />
       <PlacePart frame={frame} scene={scene} folded={dressing} />
       {!dressing && <BorderPart frames={[frame]} folded />}
       {photo && scene.photo && frame.item.fill.kind === 'ownPhoto' && <SubjectPart photo={photo} scene={scene} />}

@@ -20,6 +20,7 @@ import { useRoom } from '../../context'
 import { useFrameDoings } from '../../frames/useFrameDoings'
 import { MountPart } from '../../mounts/MountPart'
 import { BorderPart } from '../border/BorderPart'
+import { AdjustPart } from './AdjustPart'
 import { LineUpPart } from './LineUpPart'
 import { SizeField } from './SizeField'
 
@@ -106,6 +107,7 @@ export function FramesSlip() {
       <WordsLook frames={frames} />
       <BorderPart frames={frames} />
       <MountPart frames={frames} />
+      <AdjustPart frames={frames} />
       <FrameList />
     </>
   )

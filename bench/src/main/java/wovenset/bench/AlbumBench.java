@@ -58,14 +58,7 @@ final class AlbumBench implements Benchmark {
         Edits inLarge = new Edits(api, many);
         Times small = new Times();
         Times large = new Times();
-        for (int i = -WARM; i < MEASURED; i++) {
-            double one = inSmall.crop();
-            double other = inLarge.crop();
-            if (i >= 0) {
-                small.add(one);
-                large.add(other);
-            }
-        }
+        inTurn(inSmall, small, inLarge, large);
         double rowsOfSmall = rows(database, inSmall);
         double rowsOfLarge = rows(database, inLarge);
         int page = api.get("/api/pieces/" + many + "/pages/"
@@ -79,6 +72,12 @@ final class AlbumBench implements Benchmark {
         inSmall.caption(100);
         double stepOfSmall = step(database, few);
         inLarge.caption(100);
+        double stepOfLarge = step(database, many);
+        Times numberedSmall = new Times();
+        Times numberedLarge = new Times();
+        inSmall.number();
+        inLarge.number();
+        inTurn(inSmall, numberedSmall, inLarge, numberedLarge);
         String piece = " in a piece of " + PAGES + " pages and 800 photos";
         return List.of(
                 Figure.atMost(
@@ -89,6 +88,12 @@ final class AlbumBench implements Benchmark {
                         round(1.2 * small.median())),
                 Figure.atMost(
                         "edit round trip" + piece + ", p95", large.p95(), "ms", small.p95(), round(1.2 * small.p95())),
+                Figure.atMost(
+                        "edit round trip with page numbers" + piece + ", median",
+                        numberedLarge.median(),
+                        "ms",
+                        numberedSmall.median(),
+                        round(1.2 * numberedSmall.median())),
                 Figure.atMost(
                         "bytes of its answer, beside the page's own",
                         inLarge.bytes(),
@@ -103,10 +108,21 @@ final class AlbumBench implements Benchmark {
                         round(1.2 * rowsOfSmall)),
                 Figure.atMost(
                         "journal's step of a caption of 100 characters" + piece,
-                        (double) step(database, many),
+                        stepOfLarge,
                         "bytes",
                         stepOfSmall,
                         2000));
+    }
+
+    private static void inTurn(Edits inSmall, Times small, Edits inLarge, Times large) {
+        for (int i = -WARM; i < MEASURED; i++) {
+            double one = inSmall.crop();
+            double other = inLarge.crop();
+            if (i >= 0) {
+                small.add(one);
+                large.add(other);
+            }
+        }
     }
 
     private static double round(double value) {

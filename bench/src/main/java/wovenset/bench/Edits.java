@@ -71,6 +71,23 @@ final class Edits {
                 String.format("%" + characters + "d", done++).replace(' ', 'w')));
     }
 
+    /** Gives all pages numbers and the piece's name. */
+    void number() {
+        Map<String, Object> folio = Map.of(
+                "place", "FOOT_OUTER",
+                "running", "PIECE",
+                "typeface", "Alegreya",
+                "sizePt", 9,
+                "colour", "#22293a",
+                "edge", 6000,
+                "first", 1);
+        JsonNode json = api.post(
+                        "/api/pieces/" + id + "/edits",
+                        Map.of("revision", revision, "edit", Map.of("kind", "setFolio", "folio", folio)))
+                .json();
+        revision = json.path("revision").asLong();
+    }
+
     private double edit(Map<String, Object> edit) {
         Map<String, Object> body = Map.of("revision", revision, "edit", edit, "seen", page.path("id"));
         long start = System.nanoTime();

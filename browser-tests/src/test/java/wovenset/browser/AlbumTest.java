@@ -77,6 +77,55 @@ class AlbumTest {
         assertThat(room.stored().path("items").get(0).path("fill")).isEqualTo(before.path("fill"));
     }
 
+    /** By keyboard alone: an album, a crop and a caption, another fullness and back. */
+    @Test
+    void anAlbumIsMadeAndChangedWithoutAMouse() {
+        Room room = Room.start(
+                browser.window(), "Without a mouse", "kite-01.jpg", "kite-02.jpg", "kite-03.jpg", "kite-04.jpg");
+        Page page = room.page;
+        room.tabTo(room.button("Gather"));
+        page.keyboard().press("Enter");
+        room.tabTo(room.button("An album of these photos"));
+        page.keyboard().press("Enter");
+        flow(room, "always 2", "Make the album");
+        assertThat(room.button("Undo: Make an album of 2 pages")).isEnabled();
+        room.painted();
+        room.tabTo(room.frame(1));
+        page.keyboard().press("Enter");
+        assertThat(page.getByTestId("crop")).isFocused();
+        page.keyboard().press("+");
+        page.keyboard().press("Escape");
+        assertThat(room.button("Undo: Change a crop")).isEnabled();
+        page.keyboard().press("F2");
+        assertThat(room.field("Caption of frame 1")).isFocused();
+        // From right to left, with a combined emoji: letters that the chosen face lacks come from others.
+        page.keyboard().insertText("طائرة ورقية 🪁 over the dunes");
+        page.keyboard().press("Escape");
+        assertThat(room.button("Undo: Write a caption")).isEnabled();
+        room.saved();
+        JsonNode before = room.stored().path("items").get(0);
+        JsonNode caption = TestServer.api().piece(room.id()).path("entries").get(0).path("caption");
+        room.tabTo(room.button("Gather"));
+        page.keyboard().press("Enter");
+        flow(room, "always 1", "Let it flow anew");
+        assertThat(page.getByText("Nothing changes.")).isVisible();
+        assertThat(photosOfPages(room)).containsExactly(1, 1, 1, 1);
+        flow(room, "always 2", "Let it flow anew");
+        assertThat(page.getByText("Nothing changes.")).isVisible();
+        assertThat(photosOfPages(room)).containsExactly(2, 2);
+        assertThat(room.stored().path("items").get(0)).isEqualTo(before);
+        assertThat(TestServer.api().piece(room.id()).path("entries").get(0).path("caption"))
+                .isEqualTo(caption);
+        assertThat(caption.asString()).startsWith("طائرة");
+    }
+
+    private static void flow(Room room, String fullness, String button) {
+        room.tabTo(room.field("On each page"));
+        room.page.keyboard().type(fullness);
+        room.tabTo(room.button(button));
+        room.page.keyboard().press("Enter");
+    }
+
     /** Found by their days; a title is typed in the list, and another one on the page itself. */
     @Test
     void chaptersAreFoundTitledAndBegunByHand() {

@@ -123,6 +123,46 @@ class BookTest {
     }
 
     @Test
+    void wordsStandAmongPhotosAndPagesComeFromAnotherPiece() {
+        Room room = album(browser.window(), "Told");
+        Page page = room.page;
+        room.toPageOf(2);
+        room.painted();
+        room.frame(1).click();
+        room.part("In the album");
+        room.button("Words behind this photo").click();
+        assertThat(room.button("Undo: Add words")).isEnabled();
+        assertThat(room.field("Words on the page")).isFocused();
+        page.keyboard().type("Three days of wind");
+        page.keyboard().press("Escape");
+        assertThat(room.button("Undo: Write")).isEnabled();
+        JsonNode items = TestServer.api().page(room.id(), 1).path("page").path("items");
+        assertThat(items.valueStream()
+                        .map(item -> item.path("fill").path("kind").asString()))
+                .contains("words", "ownPhoto");
+        assertThat(piece(room).path("pages").get(1).path("flow").asString()).isEqualTo("FLOWED");
+        String told = room.id();
+
+        Room other = Room.start(page, "Retold", "kite-01.jpg");
+        other.step("Gather");
+        other.button("From another piece").click();
+        page.getByLabel("Other pieces")
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Told")))
+                .click();
+        page.getByLabel("Pages of Told")
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Page 2"))
+                .click();
+        other.button("Take the page, after page 1").click();
+        assertThat(other.button("Undo: Take over a page")).isEnabled();
+        assertThat(page.getByText("page 2 of 2")).isVisible();
+        assertThat(other.id()).isNotEqualTo(told);
+        assertThat(TestServer.api().page(other.id(), 1).path("page").path("items"))
+                .hasSize(items.size());
+        other.button("Undo: Take over a page").click();
+        assertThat(page.getByText("page 1 of 1")).isVisible();
+    }
+
+    @Test
     void aCoverIsAsWideAsItsPagesAreThick() {
         Room room = album(browser.window(), "Bound");
         Page page = room.page;

@@ -60,6 +60,15 @@ final class Room {
         return room;
     }
 
+    /** Goes on by Tab until this has the focus. */
+    void tabTo(Locator wanted) {
+        wanted.waitFor();
+        for (int i = 0; i < 250 && !(Boolean) wanted.evaluate("one => one === document.activeElement"); i++) {
+            page.keyboard().press("Tab");
+        }
+        assertThat(wanted).isFocused();
+    }
+
     /** The first page as it is stored. */
     JsonNode stored() {
         return TestServer.api().page(id(), 0).path("page");

@@ -22,7 +22,7 @@ import wovenset.server.testing.Api;
  * <ul>
  *   <li>The slider of the border's width is moved to values that no picture was drawn with; what counts is when the first frame and when the last one
  *       shows its new picture, and after sixty moves in a row how long the last one takes to be seen.
- *   <li>Run, tray and light table are scrolled at 3000 pixels a second, up to eight seconds; in each picture of the screen, points along the way of
+ *   <li>Run, tray, light table and overview are scrolled at 3000 pixels a second, up to eight seconds; in each picture of the screen, points along the way of
  *       scrolling are looked at that should show a page or a photo.
  *   <li>The shelf's link to the long piece is pressed in a fresh window; what counts is when its page is complete.
  * </ul>
@@ -91,7 +91,7 @@ public final class RoomRates {
                   || (one === undefined && seen.slice(Math.max(0, i - 5), i + 6).every(other => other === undefined)))
                 return [blank.length, seen.filter((one, i) => one !== undefined).length + blank.length]
               }
-              let blank = 0, points = 0
+              let blank = 0, points = 0, pictures = 0
               const start = performance.now()
               const end = Math.min(8000, all / 3)
               for (let now = start; now < start + end; now = performance.now()) {
@@ -100,9 +100,11 @@ public final class RoomRates {
                 await new Promise(requestAnimationFrame)
                 const [b, p] = count()
                 blank += b; points += p
+                pictures++
               }
+              const rate = pictures * 1000 / (performance.now() - start)
               await new Promise(resolve => setTimeout(resolve, 300))
-              return [blank / points, count()[0]]
+              return [blank / points, count()[0], rate]
             }""";
 
     private RoomRates() {}
@@ -248,12 +250,18 @@ public final class RoomRates {
         room.step("Gather");
         page.getByLabel("Light table").locator("li").first().waitFor();
         scroll(page, "light table", "[aria-label=\"Light table\"]", "down");
+        room.step("Arrange");
+        room.button("All pages at once (O)").click();
+        page.getByLabel("Spreads").locator("li").first().waitFor();
+        page.waitForTimeout(IDLE_MS);
+        scroll(page, "overview", "div:has(> [aria-label=Spreads])", "down");
     }
 
     private static void scroll(Page page, String what, String selector, String way) {
         List<Double> seen = numbers(page.evaluate(SCROLL, List.of(selector, way)));
         print("share of blank places while the " + what + " is scrolled at 3000 pixels a second", seen.get(0), 0.05);
         print("blank places of the " + what + " 300 ms after", seen.get(1), 0);
+        print("milliseconds between pictures of the screen while the " + what + " is scrolled", 1000 / seen.get(2), 1000.0 / 60 + 1);
     }
 
     // ---- figures ----

@@ -35,6 +35,7 @@ class ArchitectureTest {
             "colour",
             "decode",
             "picture",
+            "adjust",
             "subject",
             "display",
             "frame",

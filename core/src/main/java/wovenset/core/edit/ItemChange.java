@@ -12,6 +12,8 @@ import wovenset.core.item.FrameWords;
 import wovenset.core.item.Group;
 import wovenset.core.item.Item;
 import wovenset.core.item.Marks;
+import wovenset.core.photo.Adjustment;
+import wovenset.core.photo.Adjustments;
 import wovenset.core.said.Doing;
 import wovenset.core.style.Outline;
 import wovenset.core.style.Rule;
@@ -36,6 +38,32 @@ public sealed interface ItemChange {
         @Override
         public Doing doing() {
             return Doing.CROP;
+        }
+    }
+
+    /** One thing about the light or colour of what it shows. */
+    record SetAdjustment(Adjustment which, double amount) implements OfFrame {
+        @Override
+        public Frame in(Frame frame) {
+            return frame.withAdjustments(frame.adjustments().with(which, amount));
+        }
+
+        @Override
+        public Doing doing() {
+            return Doing.ADJUST;
+        }
+    }
+
+    /** All about the light and colour of what it shows. */
+    record SetAdjustments(Adjustments adjustments) implements OfFrame {
+        @Override
+        public Frame in(Frame frame) {
+            return frame.withAdjustments(adjustments);
+        }
+
+        @Override
+        public Doing doing() {
+            return adjustments.areNone() ? Doing.ADJUST_NOTHING : Doing.ADJUST;
         }
     }
 

@@ -8,6 +8,7 @@ import wovenset.core.drawing.Part;
 import wovenset.core.drawing.Picture;
 import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
+import wovenset.core.photo.Adjustments;
 import wovenset.core.said.Checks;
 import wovenset.core.said.Reason;
 import wovenset.core.style.Course;
@@ -21,8 +22,29 @@ public sealed interface Fill {
     /** Nothing yet. */
     record Empty() implements Fill {}
 
-    /** A photo that shows in this frame. */
-    record OwnPhoto(UUID entry, Crop crop) implements Fill {}
+    /**
+     * A photo that shows in this frame.
+     *
+     * @param adjusted how its light and colour are changed here; nothing if they are not
+     */
+    record OwnPhoto(UUID entry, Crop crop, Optional<Adjustments> adjusted) implements Fill {
+        public OwnPhoto {
+            adjusted = adjusted.flatMap(Adjustments::unlessNone);
+        }
+
+        /** The photo as it is. */
+        public OwnPhoto(UUID entry, Crop crop) {
+            this(entry, crop, Optional.empty());
+        }
+
+        public OwnPhoto withEntry(UUID newEntry) {
+            return new OwnPhoto(newEntry, crop, adjusted);
+        }
+
+        public OwnPhoto withCrop(Crop newCrop) {
+            return new OwnPhoto(entry, newCrop, adjusted);
+        }
+    }
 
     /**
      * Words of its own instead of a photo.
@@ -100,6 +122,22 @@ public sealed interface Fill {
     /** A line instead of a photo. */
     record Ruled(Rule rule) implements Fill {}
 
-    /** The part of a page's {@link SharedPicture} that lies below this frame. */
-    record Through(UUID picture) implements Fill {}
+    /**
+     * The part of a page's {@link SharedPicture} that lies below this frame.
+     *
+     * @param adjusted how its light and colour are changed here; nothing if they are not
+     */
+    record Through(UUID picture, Optional<Adjustments> adjusted) implements Fill {
+        public Through {
+            adjusted = adjusted.flatMap(Adjustments::unlessNone);
+        }
+
+        public Through(UUID picture) {
+            this(picture, Optional.empty());
+        }
+
+        public Through withPicture(UUID newPicture) {
+            return new Through(newPicture, adjusted);
+        }
+    }
 }

@@ -3,6 +3,7 @@ package wovenset.core.item;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
+import wovenset.core.photo.Adjustments;
 import wovenset.core.said.Checks;
 import wovenset.core.said.Reason;
 import wovenset.core.style.Outline;
@@ -117,6 +118,27 @@ public record Frame(
         return new Frame(id, newPlacement, look, style, outline, fill, words, marks);
     }
 
+    /** How the light and colour of the photo that it shows are changed. */
+    public Adjustments adjustments() {
+        Optional<Adjustments> adjusted = Optional.empty();
+        if (fill instanceof Fill.OwnPhoto own) {
+            adjusted = own.adjusted();
+        } else if (fill instanceof Fill.Through through) {
+            adjusted = through.adjusted();
+        }
+        return adjusted.orElse(Adjustments.NONE);
+    }
+
+    /** With light and colour of the photo changed like this; as it is if it shows none. */
+    public Frame withAdjustments(Adjustments adjustments) {
+        if (fill instanceof Fill.OwnPhoto own) {
+            return refilled(new Fill.OwnPhoto(own.entry(), own.crop(), Optional.of(adjustments)));
+        }
+        return fill instanceof Fill.Through through
+                ? refilled(new Fill.Through(through.picture(), Optional.of(adjustments)))
+                : this;
+    }
+
     public Frame inSlot(int slot) {
         return withPlacement(new Placement.InSlot(slot, slotProportion()));
     }
@@ -139,11 +161,14 @@ public record Frame(
         return new Frame(id, placement, look, style, outline, newFill, FrameWords.OF_ENTRY, Marks.NONE);
     }
 
+    /** With the same thing in it shown otherwise: its words and marks stay. */
+    public Frame refilled(Fill newFill) {
+        return new Frame(id, placement, look, style, outline, newFill, words, marks);
+    }
+
     /** With another crop, if it shows a photo of its own. */
     public Frame withCrop(Crop crop) {
-        return fill instanceof Fill.OwnPhoto own
-                ? new Frame(id, placement, look, style, outline, new Fill.OwnPhoto(own.entry(), crop), words, marks)
-                : this;
+        return fill instanceof Fill.OwnPhoto own ? refilled(own.withCrop(crop)) : this;
     }
 
     public Frame withWords(FrameWords newWords) {

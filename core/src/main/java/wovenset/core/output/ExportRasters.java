@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import wovenset.core.adjust.Adjusting;
 import wovenset.core.display.Op;
 import wovenset.core.display.PhotoVisitor;
 import wovenset.core.display.Unit;
@@ -54,7 +55,9 @@ final class ExportRasters implements PhotoRasters, AutoCloseable {
     private BufferedImage decoded(Key key) {
         PhotoFiles.Original original = files.original(key.pixels().photo());
         try {
-            return PhotoDecoder.decode(original.file(), original.header(), key.longEdge());
+            return Adjusting.of(
+                    PhotoDecoder.decode(original.file(), original.header(), key.longEdge()),
+                    key.pixels().adjustments());
         } catch (RefusedPhotoException e) {
             throw MissingPhotoException.damaged(original.name(), e);
         }

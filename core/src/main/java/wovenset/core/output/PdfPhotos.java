@@ -20,6 +20,7 @@ import org.apache.pdfbox.pdmodel.graphics.color.PDDeviceRGB;
 import org.apache.pdfbox.pdmodel.graphics.color.PDICCBased;
 import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
+import wovenset.core.adjust.Adjusting;
 import wovenset.core.colour.ColourProfile;
 import wovenset.core.colour.GreyProfile;
 import wovenset.core.display.Op;
@@ -42,8 +43,8 @@ import wovenset.core.scene.PageScene;
 
 /**
  * The photos of one PDF: each is one object however often it shows, at the largest size at which it does. A JPEG of one or three
- * colours goes in with its compressed data untouched, under its own profile, unless it is much finer than was asked for; others
- * are decoded at the PDF's resolution.
+ * colours goes in with its compressed data untouched, under its own profile, unless it is much finer than was asked for or its light or colour is
+ * changed; others are decoded at the PDF's resolution.
  */
 final class PdfPhotos implements PdfImages {
     private static final float QUALITY = 0.95f;
@@ -151,7 +152,9 @@ final class PdfPhotos implements PdfImages {
         PhotoHeader header = original.header();
         double mmPerPixel = largest.getOrDefault(pixels, 1.0);
         boolean fine = 25.4 / mmPerPixel > FINE * request.resolution().ppi();
-        boolean jpeg = header.format() == PictureFormat.JPEG && !header.inks();
+        boolean jpeg = header.format() == PictureFormat.JPEG
+                && !header.inks()
+                && pixels.adjustments().areNone();
         if (jpeg && (!fine || request.photos() == MakeRequest.Photos.ORIGINALS)) {
             JpegSegments segments = JpegSegments.read(FileBytes.of(original.file()));
             // What few programs can read would print as nothing.
@@ -162,7 +165,8 @@ final class PdfPhotos implements PdfImages {
         }
         double wantedScale = mmPerPixel * request.resolution().pixelsPerMm();
         int longEdge = RasterScale.longEdge(header.width(), header.height(), wantedScale);
-        BufferedImage image = PhotoDecoder.decode(original.file(), header, longEdge);
+        BufferedImage image =
+                Adjusting.of(PhotoDecoder.decode(original.file(), header, longEdge), pixels.adjustments());
         return new Picture(packed(image), Affine.IDENTITY);
     }
 

@@ -96,8 +96,8 @@ public final class PieceCopy {
 
     private Fill fill(Fill fill) {
         if (fill instanceof Fill.OwnPhoto own) {
-            return new Fill.OwnPhoto(renamed(own.entry()), own.crop());
+            return own.withEntry(renamed(own.entry()));
         }
-        return fill instanceof Fill.Through through ? new Fill.Through(renamed(through.picture())) : fill;
+        return fill instanceof Fill.Through through ? through.withPicture(renamed(through.picture())) : fill;
     }
 }

@@ -55,6 +55,8 @@ public enum Doing implements Code {
     SET_FOLIO,
     COPY_PAGE,
     TAKE_PAGES,
+    ADJUST,
+    ADJUST_NOTHING,
     DELETE_PAGE,
     MOVE_PAGE,
     ADD_GUIDE,

@@ -60,6 +60,7 @@ public enum Reason implements Code {
     CLOCK_SHIFT,
     PICTURE_GONE,
     PHOTO_PLACE,
+    ADJUSTMENT,
     NO_CHAPTER,
     NO_PHOTO_BESIDE,
     NOT_IN_THE_FLOW,

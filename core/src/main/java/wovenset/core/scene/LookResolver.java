@@ -134,7 +134,7 @@ final class LookResolver {
     private Optional<FrameLook.Photo> photo(Frame frame, Place place) {
         return piece.entryOf(page, frame).flatMap(entry -> facts.size(entry.photo())
                 .map(size -> new FrameLook.Photo(
-                        new PhotoPixels(entry.photo()),
+                        new PhotoPixels(entry.photo(), frame.adjustments()),
                         size,
                         frame.crop(),
                         photos.subject(frame),

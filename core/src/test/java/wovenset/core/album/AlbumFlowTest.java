@@ -16,6 +16,7 @@ import static wovenset.core.testing.Pieces.mm;
 import static wovenset.core.testing.Pieces.photo;
 import static wovenset.core.testing.Pieces.piece;
 
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -25,6 +26,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -44,6 +46,11 @@ import wovenset.core.geometry.BoxMm;
 import wovenset.core.item.Frame;
 import wovenset.core.item.FrameWords;
 import wovenset.core.item.Marks;
+import wovenset.core.photo.PhotoFacts;
+import wovenset.core.photo.PhotoId;
+import wovenset.core.photo.PhotoNotes;
+import wovenset.core.photo.PixelSize;
+import wovenset.core.photo.Trait;
 import wovenset.core.piece.Album;
 import wovenset.core.piece.Chapter;
 import wovenset.core.piece.Entry;
@@ -377,6 +384,47 @@ class AlbumFlowTest {
                 .hasSizeBetween(2, 3));
         Piece bare = piece(grid(2, 2, 10, 5), 1);
         refused(bare);
+    }
+
+    /** Eight hundred times one picture, taken at one moment, or at moments that cannot be. */
+    @Test
+    void photosThatNothingTellsApartFlowInTheirOrder() {
+        Piece wished = gathered(800);
+        Album usual = album(2, 5).withAlike(Optional.of(Album.AlikePhotos.APART));
+        for (LocalDateTime[] at : new LocalDateTime[][] {
+            {},
+            {LocalDateTime.of(2026, 7, 1, 9, 0)},
+            {LocalDateTime.of(1, 1, 1, 0, 0), LocalDateTime.of(9999, 12, 31, 23, 59)}
+        }) {
+            PhotoFacts same = new PhotoFacts() {
+                @Override
+                public Optional<PixelSize> size(PhotoId photo) {
+                    return Optional.of(new PixelSize(3000, 2000));
+                }
+
+                @Override
+                public Map<PhotoId, Trait> traits(List<PhotoId> photos) {
+                    return photos.stream().collect(Collectors.toMap(photo -> photo, photo -> new Trait(5, 9)));
+                }
+
+                @Override
+                public Map<PhotoId, PhotoNotes> notes(UUID piece, List<PhotoId> photos) {
+                    Map<PhotoId, PhotoNotes> notes = new HashMap<>();
+                    for (int i = 0; at.length > 0 && i < photos.size(); i++) {
+                        notes.put(
+                                photos.get(i),
+                                new PhotoNotes("", Optional.of(at[i % at.length]), "", Optional.empty()));
+                    }
+                    return notes;
+                }
+            };
+            Piece album = AlbumFlow.flowed(wished, usual, same, UUID::randomUUID);
+            assertThat(numbers(album).stream().flatMap(List::stream))
+                    .containsExactlyElementsOf(
+                            IntStream.rangeClosed(1, 800).boxed().toList());
+            assertThat(album.pages()).allMatch(page -> page.slotted().size() <= 5);
+            assertThat(Chapters.proposed(wished, same, UUID::randomUUID)).hasSizeLessThanOrEqualTo(Album.MOST_CHAPTERS);
+        }
     }
 
     private static void refused(Piece bare) {

@@ -42,6 +42,8 @@ import wovenset.core.measure.Format;
 import wovenset.core.measure.Length;
 import wovenset.core.measure.LengthUnit;
 import wovenset.core.measure.Resolution;
+import wovenset.core.photo.Adjustment;
+import wovenset.core.photo.Adjustments;
 import wovenset.core.photo.Region;
 import wovenset.core.piece.Album;
 import wovenset.core.piece.Chapter;
@@ -435,7 +437,7 @@ public final class RandomPieces {
 
     private Fill fill(Entries entries, List<SharedPicture> pictures) {
         if (!pictures.isEmpty() && random.nextInt(4) == 0) {
-            return new Fill.Through(any(pictures).id());
+            return new Fill.Through(any(pictures).id(), adjusted());
         }
         if (random.nextInt(5) == 0) {
             return ownWords();
@@ -450,7 +452,18 @@ public final class RandomPieces {
                     ? new Fill.Ornament(Drawing.ARCHED_RIBBON, times(3, 3, this::colour), Optional.of(ownWords()))
                     : new Fill.Ornament(Drawing.BRAID_DIVIDER, times(2, 2, this::colour), Optional.empty());
         }
-        return entries.size() == 0 || random.nextInt(4) == 0 ? Fill.EMPTY : new Fill.OwnPhoto(any(entries), crop());
+        return entries.size() == 0 || random.nextInt(4) == 0
+                ? Fill.EMPTY
+                : new Fill.OwnPhoto(any(entries), crop(), adjusted());
+    }
+
+    private Optional<Adjustments> adjusted() {
+        Adjustments adjustments = Adjustments.NONE;
+        for (Adjustment which : Adjustment.values()) {
+            double amount = Math.rint((2 * random.nextDouble() - 1) * which.most());
+            adjustments = random.nextInt(4) == 0 ? adjustments.with(which, amount) : adjustments;
+        }
+        return Optional.of(adjustments);
     }
 
     private Fill.Words ownWords() {

@@ -1,6 +1,5 @@
 package wovenset.server.photo;
 
-import wovenset.core.photo.Trait;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -34,6 +33,7 @@ import wovenset.core.photo.PhotoId;
 import wovenset.core.photo.PhotoNotes;
 import wovenset.core.photo.PixelSize;
 import wovenset.core.photo.Subject;
+import wovenset.core.photo.Trait;
 import wovenset.core.picture.Derivatives;
 import wovenset.core.picture.PhotoHeader;
 import wovenset.core.picture.PhotoInspector;

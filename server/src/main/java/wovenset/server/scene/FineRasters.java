@@ -2,6 +2,7 @@ package wovenset.server.scene;
 
 import java.awt.image.BufferedImage;
 import org.springframework.stereotype.Component;
+import wovenset.core.adjust.Adjusting;
 import wovenset.core.paint.PhotoRasters;
 import wovenset.core.paint.RasterScale;
 import wovenset.core.photo.PhotoPixels;
@@ -48,7 +49,7 @@ class FineRasters implements PhotoRasters {
     private BufferedImage decoded(PhotoPixels pixels, PhotoHeader header, int longEdge) {
         var original = store.original(pixels.photo());
         try {
-            return PhotoDecoder.decode(original.file(), header, longEdge);
+            return Adjusting.of(PhotoDecoder.decode(original.file(), header, longEdge), pixels.adjustments());
         } catch (RefusedPhotoException e) {
             throw MissingPhotoException.damaged(original.name(), e);
         }

@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import org.springframework.stereotype.Component;
+import wovenset.core.adjust.Adjusting;
 import wovenset.core.paint.PhotoRasters;
 import wovenset.core.paint.RasterScale;
 import wovenset.core.photo.PhotoId;
@@ -38,6 +39,16 @@ class ScreenRasters implements PhotoRasters {
 
     @Override
     public BufferedImage raster(PhotoPixels pixels, double wantedScale) {
+        if (pixels.adjustments().areNone()) {
+            return plain(pixels, wantedScale);
+        }
+        BufferedImage plain = plain(pixels.plain(), wantedScale);
+        return kept.get(
+                new Key(pixels, false, Math.max(plain.getWidth(), plain.getHeight())),
+                key -> Adjusting.of(plain, pixels.adjustments()));
+    }
+
+    private BufferedImage plain(PhotoPixels pixels, double wantedScale) {
         var header = store.header(pixels.photo());
         int longEdge = RasterScale.longEdge(header.width(), header.height(), wantedScale);
         int derived = base(longEdge);

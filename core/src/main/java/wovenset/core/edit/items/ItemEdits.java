@@ -188,15 +188,7 @@ public final class ItemEdits {
         if (piece.entries().find(entry).isEmpty()) {
             throw EditRefusedException.of("items", Reason.ENTRY_GONE);
         }
-        return new Frame(
-                one.id(),
-                one.placement(),
-                one.look(),
-                one.style(),
-                one.outline(),
-                new Fill.OwnPhoto(entry, own.crop()),
-                one.words(),
-                one.marks());
+        return one.refilled(own.withEntry(entry));
     }
 
     private static Outcome restack(Piece piece, ItemEdit.RestackItems edit) {

@@ -56,7 +56,13 @@ public final class PageEdits {
             throw EditRefusedException.of("pages", Reason.TOO_MANY_PAGES, Piece.MOST_PAGES);
         }
         List<Page> pages = new ArrayList<>(piece.pages());
-        pages.addAll(index, more);
+        // Nothing comes between two pages with one photo across both.
+        boolean between = index > 0
+                && index < pages.size()
+                && pages.get(index).pictures().stream()
+                        .anyMatch(picture ->
+                                pages.get(index - 1).picture(picture.id()).isPresent());
+        pages.addAll(between ? index + 1 : index, more);
         return piece.withPages(pages);
     }
 

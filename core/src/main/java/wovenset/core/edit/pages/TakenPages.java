@@ -108,8 +108,7 @@ public final class TakenPages {
                                     frame.style().style(), frame.style().style()),
                             frame.style().differences()));
                     return frame.fill() instanceof Fill.OwnPhoto own
-                            ? dressed.withFill(
-                                    new Fill.OwnPhoto(entries.getOrDefault(own.entry(), own.entry()), own.crop()))
+                            ? dressed.refilled(own.withEntry(entries.getOrDefault(own.entry(), own.entry())))
                             : dressed;
                 })
                 .withPictures(page.pictures().stream()

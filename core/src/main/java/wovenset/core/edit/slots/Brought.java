@@ -70,7 +70,10 @@ public final class Brought {
             FrameStyle here = sheet.frame(style.id());
             boolean another =
                     here.id().equals(style.id()) && !here.withName(style.name()).equals(style);
-            FrameStyle brought = another ? style.as(ids.get(), style.name()) : style;
+            FrameStyle brought = sheet.frames().stream()
+                    .filter(one -> one.as(style.id(), style.name()).equals(style))
+                    .findFirst()
+                    .orElseGet(() -> another ? style.as(ids.get(), style.name()) : style);
             known.put(style.id(), brought.id());
             sheet = sheet.bringing(brought);
         }

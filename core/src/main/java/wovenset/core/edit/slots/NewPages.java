@@ -61,7 +61,8 @@ public final class NewPages {
         return pictures.isEmpty()
                 ? renamed
                 : renamed.mapFrames(frame -> frame.fill() instanceof Fill.Through through
-                        ? frame.withFill(new Fill.Through(pictures.getOrDefault(through.picture(), through.picture())))
+                        ? frame.refilled(
+                                through.withPicture(pictures.getOrDefault(through.picture(), through.picture())))
                         : frame);
     }
 }

@@ -18,6 +18,7 @@ import wovenset.core.album.FoldAim;
 import wovenset.core.check.PieceCheck;
 import wovenset.core.edit.AlbumEdit;
 import wovenset.core.edit.EntryEdit;
+import wovenset.core.edit.PageEdit;
 import wovenset.core.edit.WordsEdit;
 import wovenset.core.edit.apply.Edits;
 import wovenset.core.edit.apply.Refusals;
@@ -80,6 +81,15 @@ class SpreadEditsTest {
         Piece after = applied(two, new AlbumEdit.LayAcross(two.pages().get(1).id(), entry(two, 3)));
         assertThat(after.pages()).as("an empty page faces the second").hasSize(5);
         assertThat(Spreads.across(after.pages(), 3)).isPresent();
+    }
+
+    @Test
+    void nothingComesBetweenTheTwoPagesOfASpread() {
+        Piece piece = gathered(5);
+        Piece laid = applied(piece, new AlbumEdit.LayAcross(piece.pages().get(1).id(), entry(piece, 2)));
+        Piece more = applied(laid, new PageEdit.AddPage(laid.pages().get(1).id()));
+        assertThat(more.pages().subList(0, 3)).isEqualTo(laid.pages().subList(0, 3));
+        assertThat(more.pages()).hasSize(6);
     }
 
     @Test
