@@ -99,7 +99,12 @@ export function CropLayer({ scene, scale }: { scene: FrameScene; scale: BenchSca
   const place = { left: box.x * s, top: box.y * s, width: box.width * s, height: box.height * s }
   const picture = 'pointer-events-none absolute top-0 left-0 size-[1000px] max-w-none origin-top-left'
 
-  const end = () => void commit().then(() => select({ kind: 'crop', on: false }))
+  const end = () =>
+    void commit().then(() => {
+      select({ kind: 'crop', on: false })
+      // The frame has the keys again.
+      document.querySelector<HTMLElement>(`[data-frame="${scene.frameId}"]`)?.focus()
+    })
   const keys = (event: KeyboardEvent) => {
     const arrow = KEY_MM[event.key]
     const from = now()

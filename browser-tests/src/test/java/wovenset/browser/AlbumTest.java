@@ -104,7 +104,8 @@ class AlbumTest {
         assertThat(room.button("Undo: Write a caption")).isEnabled();
         room.saved();
         JsonNode before = room.stored().path("items").get(0);
-        JsonNode caption = TestServer.api().piece(room.id()).path("entries").get(0).path("caption");
+        JsonNode caption =
+                TestServer.api().piece(room.id()).path("entries").get(0).path("caption");
         room.tabTo(room.button("Gather"));
         page.keyboard().press("Enter");
         flow(room, "always 1", "Let it flow anew");

@@ -159,7 +159,8 @@ class BookTest {
         assertThat(TestServer.api().page(other.id(), 1).path("page").path("items"))
                 .hasSize(items.size());
         other.button("Undo: Take over a page").click();
-        assertThat(page.getByText("page 1 of 1")).isVisible();
+        assertThat(other.button("Redo: Take over a page")).isEnabled();
+        assertThat(piece(other).path("pages")).hasSize(1);
     }
 
     @Test

@@ -261,7 +261,10 @@ public final class RoomRates {
         List<Double> seen = numbers(page.evaluate(SCROLL, List.of(selector, way)));
         print("share of blank places while the " + what + " is scrolled at 3000 pixels a second", seen.get(0), 0.05);
         print("blank places of the " + what + " 300 ms after", seen.get(1), 0);
-        print("milliseconds between pictures of the screen while the " + what + " is scrolled", 1000 / seen.get(2), 1000.0 / 60 + 1);
+        print(
+                "milliseconds between pictures of the screen while the " + what + " is scrolled",
+                1000 / seen.get(2),
+                1000.0 / 60 + 1);
     }
 
     // ---- figures ----

@@ -158,6 +158,16 @@ class PdfAndPngTest {
         checkPdfAndPngAgree(odd(), ppi, 7);
     }
 
+    @Test
+    void lightAndColourAreChangedAlikeInPdfAndPng() throws IOException, InterruptedException {
+        Piece sheet = Sheets.adjustedSheet();
+        checkPdfAndPngAgree(sheet, 127, first(sheet).frames().size());
+        Files.copy(
+                make(sheet, request(Kind.PNG, 1, 127)).file(),
+                Path.of("target", "all-adjustments.png"),
+                StandardCopyOption.REPLACE_EXISTING);
+    }
+
     /** Every style that ships, and every form with two borders, a bevel and shadows outside and in. */
     @ParameterizedTest
     @ValueSource(booleans = {true, false})

@@ -34,6 +34,7 @@ import wovenset.core.item.Frame;
 import wovenset.core.item.Group;
 import wovenset.core.item.Item;
 import wovenset.core.item.Placement;
+import wovenset.core.photo.Adjustment;
 import wovenset.core.piece.Piece;
 import wovenset.core.style.Band;
 import wovenset.core.style.CaptionStyle;
@@ -165,6 +166,21 @@ final class Sheets {
                     piece, patch(piece, new ItemChange.Differ(new StyleDifference.OtherEffect(tilts.get(i))), frame));
         }
         return applied(piece, move(piece, frames(piece).get(5), free(205, 110, 75, 65, 12)));
+    }
+
+    /** Light and colour changed, each amount both ways. */
+    static Piece adjustedSheet() {
+        Piece piece = sheet(4, 4);
+        List<UUID> frames = frames(piece);
+        int at = 0;
+        for (Adjustment which : Adjustment.values()) {
+            for (double share : new double[] {-0.6, 0.6}) {
+                piece = applied(
+                        piece,
+                        patch(piece, new ItemChange.SetAdjustment(which, share * which.most()), frames.get(at++)));
+            }
+        }
+        return piece;
     }
 
     /** All papers that ship, all kinds of lines, a box, and a photo as the ground. */
