@@ -1,7 +1,5 @@
 package wovenset.bench;
 
-import wovenset.core.edit.EntryEdit;
-import wovenset.core.edit.AlbumEdit;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.LocalDateTime;
@@ -22,7 +20,9 @@ import wovenset.core.arrange.Places;
 import wovenset.core.arrange.space.PlacesOutcome;
 import wovenset.core.arrangement.Margins;
 import wovenset.core.arrangement.Slicing;
+import wovenset.core.edit.AlbumEdit;
 import wovenset.core.edit.Edit;
+import wovenset.core.edit.EntryEdit;
 import wovenset.core.edit.apply.Edits;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.item.Frame;

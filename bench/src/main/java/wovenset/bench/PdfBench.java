@@ -1,8 +1,5 @@
 package wovenset.bench;
 
-import wovenset.core.edit.PieceEdit;
-import wovenset.core.edit.EntryEdit;
-import wovenset.core.edit.AlbumEdit;
 import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -15,7 +12,9 @@ import java.util.TreeMap;
 import java.util.stream.IntStream;
 import wovenset.bench.figure.Benchmark;
 import wovenset.bench.figure.Figure;
-import wovenset.core.edit.Edit;
+import wovenset.core.edit.AlbumEdit;
+import wovenset.core.edit.EntryEdit;
+import wovenset.core.edit.PieceEdit;
 import wovenset.core.measure.Resolution;
 import wovenset.core.output.MakeRequest;
 import wovenset.core.output.PieceMaker;

@@ -1,9 +1,5 @@
 package wovenset.bench;
 
-import wovenset.core.edit.StyleEdit;
-import wovenset.core.edit.PieceEdit;
-import wovenset.core.edit.EntryEdit;
-import wovenset.core.edit.AlbumEdit;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
@@ -16,7 +12,10 @@ import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 import wovenset.bench.figure.Benchmark;
 import wovenset.bench.figure.Figure;
-import wovenset.core.edit.Edit;
+import wovenset.core.edit.AlbumEdit;
+import wovenset.core.edit.EntryEdit;
+import wovenset.core.edit.PieceEdit;
+import wovenset.core.edit.StyleEdit;
 import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
 import wovenset.core.measure.Length;
