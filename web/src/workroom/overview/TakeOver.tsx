@@ -74,7 +74,7 @@ export function TakeOver({ onClose }: { onClose: () => void }) {
 }
 
 function PagesToTake({ other, onClose }: { other: PieceView; onClose: () => void }) {
-  const { piece, page, handle, select } = useRoom()
+  const { piece, page, handle, select, station, goTo } = useRoom()
   const notice = useNotice()
   const [busy, setBusy] = useState(false)
   const order = useMemo(() => other.pages.map(({ id }) => id), [other.pages])
@@ -112,6 +112,7 @@ function PagesToTake({ other, onClose }: { other: PieceView; onClose: () => void
       const first = handle.latest()?.piece.pages[after]
       if (first) select({ kind: 'page', pageId: first.id })
       onClose()
+      if (station === 'gather') goTo('arrange')
     } catch (problem) {
       notice(wordsOf(problem), { tone: 'wrong' })
     } finally {

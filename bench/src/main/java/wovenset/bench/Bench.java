@@ -29,6 +29,7 @@ public final class Bench {
         ALL.put("styled", new StyledBench());
         ALL.put("arrange", new ArrangeBench());
         ALL.put("flow", new FlowBench());
+        ALL.put("adjust", new AdjustBench());
         ALL.put("start", new StartBench());
         ALL.put("hold", new HoldBench());
     }

@@ -121,17 +121,18 @@ public final class AlbumEdits {
         int first = there.stream().mapToInt(stay::indexOf).min().orElseThrow();
         // Where the flow breaks follows from all photos: of the places beside those that are there, the first that
         // comes out right.
-        Piece nearest = IntStream.rangeClosed(0, there.size())
-                .mapToObj(i -> first + (i + 1) % (there.size() + 1))
-                .map(at -> AlbumFlow.anew(PageOrder.moved(piece, moved, at), facts, ids))
-                .reduce((one, other) -> off(one, moved, edit) <= off(other, moved, edit) ? one : other)
-                .orElseThrow();
+        Piece nearest = piece;
+        int off = Integer.MAX_VALUE;
+        for (int i = 0; i <= there.size() && off > 0; i++) {
+            int at = first + (i + 1) % (there.size() + 1);
+            Piece tried = AlbumFlow.anew(PageOrder.moved(piece, moved, at), facts, ids);
+            int missed = Math.abs(pageOf(tried, moved.get(0)) - (edit.page() - 1));
+            if (missed < off) {
+                off = missed;
+                nearest = tried;
+            }
+        }
         return Outcome.of(nearest, Doing.MOVE_PHOTOS, moved.size());
-    }
-
-    /** By how many pages the first of them misses the page. */
-    private static int off(Piece piece, List<UUID> moved, AlbumEdit.MoveToPage edit) {
-        return Math.abs(pageOf(piece, moved.get(0)) - (edit.page() - 1));
     }
 
     private static int pageOf(Piece piece, UUID entry) {
