@@ -7,7 +7,10 @@ import { Button } from '../../ui/Button'
 import { useStretch } from '../../ui/useStretch'
 import { useRoom } from '../context'
 import { OverBench } from '../OverBench'
-import { spreadsOf } from '../run/spreads'
+import { runPicture } from '../run/runPicture'
+import { pageSizeIn } from '../run/runSizes'
+import { outwards, spreadsOf } from '../run/spreads'
+import { usePicturesAhead } from '../run/usePicturesAhead'
 import { LeafThrough } from './LeafThrough'
 import { OverviewPage } from './OverviewPage'
 import { TakeOver } from './TakeOver'
@@ -189,6 +192,14 @@ function Spreads({ found, chosen, now, onGo, onChoose, onRemove }: SpreadsProps)
   // As many as have room at their least size; what is left over goes to all of them alike.
   const wide = Math.floor((width - (across - 1) * GAP_PX) / across / 2) - 1
   const size = { width: wide, height: Math.round((wide * format.height) / format.width) }
+  const inRun = pageSizeIn(format)
+  const at = piece.pages.findIndex(({ id }) => id === now)
+  usePicturesAhead(
+    useMemo(
+      () => (wide > 0 ? outwards(piece.pages, at).map((one) => runPicture(piece.id, one, { width: wide })) : []),
+      [piece, at, wide],
+    ),
+  )
   const beginnings = beginningsOf(stored)
   const spreads = spreadsOf(piece.pages.length)
   const step = size.height + WORDS_PX
@@ -227,6 +238,7 @@ function Spreads({ found, chosen, now, onGo, onChoose, onRemove }: SpreadsProps)
                       page={one}
                       index={number}
                       size={size}
+                      small={runPicture(piece.id, one, inRun)}
                       begins={beginnings.get(one.id)}
                       chosen={chosen.has(one.id) ? [...chosen] : undefined}
                       found={found?.has(one.id)}

@@ -12,6 +12,8 @@ interface Props {
   page: PageSummary
   index: number
   size: { width: number; height: number }
+  /** Its picture in the run. */
+  small: string
   /** The chapter that begins on it. */
   begins: string | undefined
   /** All chosen pages, if it is one of them. */
@@ -26,7 +28,7 @@ interface Props {
 
 /** A page among all: pressed it is chosen, pressed twice it lies on the bench, dragged it moves with the others that are chosen. */
 export function OverviewPage(props: Props) {
-  const { pieceId, page, index, size, begins, chosen, found, onBench, onGo, onChoose, onRemove } = props
+  const { pieceId, page, index, size, small, begins, chosen, found, onBench, onGo, onChoose, onRemove } = props
   const room = useRoomNow()
   const { start } = useDragging()
   const { over, properties } = useDropTarget(`overview:${page.id}`, (cargo) => {
@@ -66,13 +68,17 @@ export function OverviewPage(props: Props) {
           if (event.pointerType === 'mouse') event.preventDefault()
           start(event, { kind: 'pages', pageIds, picture }, picture)
         }}
-        className={`block bg-paper ${chosen ? 'relative z-10 outline-3 outline-woad' : 'outline-1 outline-line hover:outline-woad'} ${over ? 'outline-3 outline-lichen' : ''}`}
+        className={`relative block bg-paper ${chosen ? 'z-10 outline-3 outline-woad' : 'outline-1 outline-line hover:outline-woad'} ${over ? 'outline-3 outline-lichen' : ''}`}
         style={size}
       >
         {page.damaged ? (
           <TriangleAlert aria-label={`Page ${index + 1} cannot be read`} size={20} className="m-auto text-madder" />
         ) : (
-          <img alt="" src={picture} loading="lazy" className="block size-full" draggable={false} />
+          <>
+            {/* The run's small one is there at once, until the fine one is drawn. */}
+            <img alt="" src={small} className="absolute inset-0 size-full" draggable={false} />
+            <img alt="" src={picture} className="relative block size-full" draggable={false} />
+          </>
         )}
       </button>
       <span
