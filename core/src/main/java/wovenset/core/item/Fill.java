@@ -53,7 +53,7 @@ public sealed interface Fill {
      */
     record Words(String text, TextStyle style, Course course, Optional<UUID> shared) implements Fill {
         /** In characters as a person counts them (code points). */
-        public static final int LONGEST = 20_000;
+        public static final int LONGEST = 40_000;
 
         public Words {
             Checks.that(text.codePointCount(0, text.length()) <= LONGEST, Reason.TEXT_LENGTH, LONGEST);

@@ -63,6 +63,7 @@ public enum Reason implements Code {
     ADJUSTMENT,
     NO_CHAPTER,
     NO_PHOTO_BESIDE,
+    CHOOSE_PHOTOS,
     NOT_IN_THE_FLOW,
     CHAPTER_PLACE,
     FOLIO_EDGE,

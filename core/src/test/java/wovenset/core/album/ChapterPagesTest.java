@@ -261,6 +261,19 @@ class ChapterPagesTest {
     }
 
     @Test
+    void aPageThatHasNoPhotoOrThatIsNotThereTakesNone() {
+        Piece album = flowed(gathered(6), album(2, 2));
+        UUID first = album.entries().list().get(0).id();
+        assertThatThrownBy(() -> after(album, new AlbumEdit.MoveToPage(List.of(), 1)))
+                .hasMessageContaining("CHOOSE_PHOTOS");
+        assertThatThrownBy(() -> after(album, new AlbumEdit.MoveToPage(List.of(first), 4)))
+                .hasMessageContaining("PAGE_PLACE");
+        Piece empty = after(album, new PageEdit.AddPage(album.pages().get(2).id()));
+        assertThatThrownBy(() -> after(empty, new AlbumEdit.MoveToPage(List.of(first), 4)))
+                .hasMessageContaining("NO_PHOTO_BESIDE");
+    }
+
+    @Test
     void anotherSizeAndCaptionsForAllAreAnotherFlowAndNoHandWorkIsLost() {
         Piece album = flowed(gathered(20), album(2, 4));
         UUID pinned = album.pages().get(2).id();

@@ -43,13 +43,18 @@ class FineRasters implements PhotoRasters {
         }
         double most = Math.sqrt(MOST_PIXELS / ((double) header.width() * header.height()));
         int longEdge = (int) Math.min(wanted, most * Math.max(header.width(), header.height()));
-        return kept.get(new Key(pixels, longEdge), key -> decoded(pixels, header, longEdge));
+        // Another amount needs no other decoding.
+        BufferedImage plain =
+                kept.get(new Key(pixels.plain(), longEdge), key -> decoded(pixels.plain(), header, longEdge));
+        return pixels.adjustments().areNone()
+                ? plain
+                : kept.get(new Key(pixels, longEdge), key -> Adjusting.of(plain, pixels.adjustments()));
     }
 
     private BufferedImage decoded(PhotoPixels pixels, PhotoHeader header, int longEdge) {
         var original = store.original(pixels.photo());
         try {
-            return Adjusting.of(PhotoDecoder.decode(original.file(), header, longEdge), pixels.adjustments());
+            return PhotoDecoder.decode(original.file(), header, longEdge);
         } catch (RefusedPhotoException e) {
             throw MissingPhotoException.damaged(original.name(), e);
         }

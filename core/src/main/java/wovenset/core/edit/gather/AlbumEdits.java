@@ -85,39 +85,47 @@ public final class AlbumEdits {
     }
 
     private Outcome moveEntries(Piece piece, AlbumEdit.MoveEntries edit) {
-        Set<UUID> wanted = Set.copyOf(edit.entryIds());
-        edit.entryIds().forEach(id -> Named.entry(piece, id));
-        int last = piece.entries().size() - wanted.size();
+        List<UUID> inOrder = inOrder(piece, edit.entryIds());
+        int last = piece.entries().size() - inOrder.size();
         if (edit.index() < 0 || edit.index() > last) {
             throw EditRefusedException.of("index", Reason.PHOTO_PLACE, last + 1);
         }
-        List<UUID> inOrder = piece.entries().list().stream()
-                .map(Entry::id)
-                .filter(wanted::contains)
-                .toList();
         return Outcome.of(
                 AlbumFlow.anew(PageOrder.moved(piece, inOrder, edit.index()), facts, ids),
                 Doing.MOVE_PHOTOS,
                 inOrder.size());
     }
 
+    /** The chosen entries in their order; refused if there is none, or one is gone. */
+    private static List<UUID> inOrder(Piece piece, List<UUID> entryIds) {
+        if (entryIds.isEmpty()) {
+            throw EditRefusedException.of("entryIds", Reason.CHOOSE_PHOTOS);
+        }
+        entryIds.forEach(id -> Named.entry(piece, id));
+        Set<UUID> wanted = Set.copyOf(entryIds);
+        return piece.entries().list().stream()
+                .map(Entry::id)
+                .filter(wanted::contains)
+                .toList();
+    }
+
     private Outcome moveToPage(Piece piece, AlbumEdit.MoveToPage edit) {
-        Set<UUID> wanted = Set.copyOf(edit.entryIds());
-        edit.entryIds().forEach(id -> Named.entry(piece, id));
+        List<UUID> moved = inOrder(piece, edit.entryIds());
         if (edit.page() < 1 || edit.page() > piece.pages().size()) {
             throw EditRefusedException.of(
                     "page", Reason.PAGE_PLACE, piece.pages().size());
         }
         Page page = piece.pages().get(edit.page() - 1);
         List<UUID> there = piece.slottedEntries(page).stream()
-                .filter(id -> !wanted.contains(id))
+                .filter(id -> !moved.contains(id))
                 .toList();
         if (there.isEmpty() || page.flow() == Page.Flow.BY_HAND) {
             throw EditRefusedException.of("page", Reason.NO_PHOTO_BESIDE, edit.page());
         }
-        List<UUID> order = piece.entries().list().stream().map(Entry::id).toList();
-        List<UUID> stay = order.stream().filter(id -> !wanted.contains(id)).toList();
-        List<UUID> moved = order.stream().filter(wanted::contains).toList();
+        List<UUID> stay = piece.entries().list().stream()
+                .map(Entry::id)
+                .filter(id -> !moved.contains(id))
+                .toList();
         int first = there.stream().mapToInt(stay::indexOf).min().orElseThrow();
         // Where the flow breaks follows from all photos: of the places beside those that are there, the first that
         // comes out right.

@@ -16,6 +16,8 @@ import wovenset.core.edit.slots.Named;
 import wovenset.core.edit.slots.NewPages;
 import wovenset.core.item.Fill;
 import wovenset.core.item.Frame;
+import wovenset.core.item.Group;
+import wovenset.core.item.Item;
 import wovenset.core.pattern.Patterns;
 import wovenset.core.photo.PhotoFacts;
 import wovenset.core.piece.Entry;
@@ -27,6 +29,7 @@ import wovenset.core.said.Reason;
 import wovenset.core.style.FrameStyle;
 import wovenset.core.style.Ground;
 import wovenset.core.style.Grounds;
+import wovenset.core.style.StyleSheet;
 import wovenset.core.style.StyleUse;
 
 /** Pages taken over from another piece. */
@@ -70,12 +73,37 @@ public final class TakenPages {
         List<FrameStyle> dresses = edit.styles().frames().stream()
                 .filter(style -> worn.contains(style.id()))
                 .toList();
-        Piece dressed = Brought.frameStyles(Brought.shared(with, edit.styles()), dresses, styles, ids);
+        Piece dressed =
+                Brought.frameStyles(Brought.shared(with, named(edit.pages(), edit.styles())), dresses, styles, ids);
         List<Page> pages = edit.pages().stream()
                 .map(page -> named(
                         grounded(Patterns.scaled(page, edit.format(), piece.format()), piece, edit), entries, styles))
                 .toList();
         return Outcome.of(PageEdits.inserted(dressed, at, pages), Doing.TAKE_PAGES, pages.size());
+    }
+
+    /** Of a style sheet the papers and styles of words that things on these pages go by. */
+    private static StyleSheet named(List<Page> pages, StyleSheet all) {
+        Set<UUID> used = new HashSet<>();
+        for (Page page : pages) {
+            page.frames()
+                    .forEach(frame ->
+                            frame.ownWords().flatMap(Fill.Words::shared).ifPresent(used::add));
+            page.items().forEach(item -> addMounts(item, used));
+        }
+        return all.withTexts(all.texts().stream()
+                        .filter(text -> used.contains(text.id()))
+                        .toList())
+                .withMounts(all.mounts().stream()
+                        .filter(mount -> used.contains(mount.id()))
+                        .toList());
+    }
+
+    private static void addMounts(Item item, Set<UUID> used) {
+        if (item instanceof Group group) {
+            group.mount().ifPresent(used::add);
+            group.children().forEach(child -> addMounts(child, used));
+        }
     }
 
     private static Set<UUID> shownOn(Page page) {
