@@ -7,6 +7,7 @@ import { useStretch } from '../../ui/useStretch'
 import { type Room, type TrayPhoto, useRoom, useRoomNow } from '../context'
 import { usesOf } from '../piece/model'
 import { moveInOrder } from '../piece/moveInOrder'
+import { WaitingThings } from './WaitingThings'
 
 const HEIGHT_PX = 60
 const GAP_PX = 6
@@ -63,14 +64,17 @@ export function Tray() {
       tabIndex={-1}
       className="flex shrink-0 flex-col border-t border-line bg-paper"
     >
-      <button
-        aria-expanded={!closed}
-        className="flex h-6 items-center gap-1 px-2 text-[13px] text-soft hover:text-woad"
-        onClick={turn}
-      >
-        {closed ? <ChevronUp size={14} aria-hidden /> : <ChevronDown size={14} aria-hidden />}
-        {said}
-      </button>
+      <div className="flex items-center">
+        <button
+          aria-expanded={!closed}
+          className="flex h-6 items-center gap-1 px-2 text-[13px] text-soft hover:text-woad"
+          onClick={turn}
+        >
+          {closed ? <ChevronUp size={14} aria-hidden /> : <ChevronDown size={14} aria-hidden />}
+          {said}
+        </button>
+        <WaitingThings />
+      </div>
       {!closed &&
         (count === 0 ? (
           <p className="px-2 pb-2 text-soft">No photos yet. Bring some in under Gather; they wait here to be placed.</p>

@@ -164,6 +164,42 @@ class BookTest {
     }
 
     @Test
+    void whatLayOnAPageWhosePhotosGoWaitsInTheTray() {
+        Room room = album(browser.window(), "Waiting");
+        Page page = room.page;
+        room.toPageOf(2);
+        room.painted();
+        room.page
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Text").setExact(true))
+                .click();
+        assertThat(room.field("Words on the page")).isFocused();
+        page.keyboard().type("Tea at the pier");
+        page.keyboard().press("Escape");
+        assertThat(room.button("Undo: Write")).isEnabled();
+        room.step("Gather");
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Choose").setExact(true))
+                .click();
+        Locator photos = page.locator("main ul button[aria-pressed]");
+        photos.nth(2).click();
+        photos.nth(3).click(new Locator.ClickOptions().setModifiers(List.of(KeyboardModifier.CONTROL)));
+        room.button("Set aside 2").click();
+        assertThat(room.button("Undo: Set 2 photos aside")).isEnabled();
+        room.step("Arrange");
+        room.button("1 thing waits").click();
+        assertThat(page.getByText("“Tea at the pier”")).isVisible();
+        room.button("Lay here").click();
+        assertThat(room.button("Undo: Lay a thing that waited")).isEnabled();
+        assertThat(room.button("1 thing waits")).isHidden();
+        assertThat(photosOfPages(room)).containsExactly(2, 2);
+        room.button("Undo: Lay a thing that waited").click();
+        assertThat(room.button("1 thing waits")).isVisible();
+    }
+
+    @Test
     void aCoverIsAsWideAsItsPagesAreThick() {
         Room room = album(browser.window(), "Bound");
         Page page = room.page;

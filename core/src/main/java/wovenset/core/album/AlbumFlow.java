@@ -31,6 +31,7 @@ import wovenset.core.piece.Chapter;
 import wovenset.core.piece.Entry;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
+import wovenset.core.piece.Waiting;
 
 /**
  * Lets the photos of a piece flow over its pages. What was done by hand is merged in by entry:
@@ -41,7 +42,8 @@ import wovenset.core.piece.Piece;
  *   <li>pinned pages stay as they are, at the place of their first photo in the order; photos flow around them;
  *   <li>words that stand among photos come right after the photo that they followed;
  *   <li>the words across the page on which a chapter begins come along with it, as they look there;
- *   <li>pages of their own stay right behind the photo that they followed; what lies freely on a page goes with the photo nearest to it;
+ *   <li>pages of their own stay right behind the photo that they followed; what lies freely on a page goes with the photo nearest to it, and
+ *       waits if the photos are all gone;
  *   <li>a page that the flow has put before a chapter for its title stays, with all that was done to it.
  * </ul>
  *
@@ -163,7 +165,8 @@ public final class AlbumFlow {
             }
         }
         flow(run);
-        return piece.withAlbum(Optional.of(album)).withPages(flowed);
+        Optional<Waiting> waiting = Waiting.with(piece.album().flatMap(Album::waiting), own.left());
+        return piece.withAlbum(Optional.of(album.withWaiting(waiting))).withPages(flowed);
     }
 
     /** Pages that stay as they are; those with a picture across the fold begin on the left. */
@@ -301,6 +304,13 @@ public final class AlbumFlow {
         return isFlowed(page) && HandWork.isBlock(frame);
     }
 
+    /** What a person laid on a page that leaves the album, but for the titles of chapters. */
+    public static Optional<Page> left(Album album, Page page) {
+        Set<UUID> chapters = new HashSet<>();
+        album.chapters().forEach(chapter -> chapters.add(chapter.id()));
+        return LeftThings.of(page, chapters);
+    }
+
     /** Whether the flow may fill a page otherwise: it has filled it, and nothing in its slots ties it. */
     public static boolean isFlowed(Page page) {
         return HandWork.isFlowed(page);
@@ -310,15 +320,13 @@ public final class AlbumFlow {
      * A flowed page without some of what flows: what stays closes up.
      *
      * @param out entries of photos, and frames of words that stand among them
-     * @return nothing if nothing is left on it
+     * @return nothing if none of that is left on it; what else lies there is {@link #left}
      */
     public static Optional<Page> closedUp(Piece piece, Page page, Set<UUID> out, PhotoFacts facts) {
         Album album = piece.album().orElse(null);
         if (album == null || !isFlowed(page)) {
             return Optional.of(page);
         }
-        Set<UUID> chapters = new HashSet<>();
-        album.chapters().forEach(chapter -> chapters.add(chapter.id()));
         List<Frame> stay = page.slotted().stream()
                 .filter(frame -> HandWork.isBlock(frame)
                         ? !out.contains(frame.id())
@@ -329,13 +337,10 @@ public final class AlbumFlow {
         if (stay.size() == page.slotted().size()) {
             return Optional.of(page);
         }
-        List<Item> loose = HandWork.looseOn(page, stay.isEmpty() ? chapters : Set.of());
         if (stay.isEmpty()) {
-            return loose.isEmpty()
-                    ? Optional.empty()
-                    : Optional.of(page.with(new ByHand(page.arrangement().margins()), loose)
-                            .withFlow(Page.Flow.BY_HAND));
+            return Optional.empty();
         }
+        List<Item> loose = HandWork.looseOn(page, Set.of());
         int first = page.items().indexOf(stay.get(0));
         List<Item> behind = loose.stream()
                 .filter(item -> page.items().indexOf(item) < first)

@@ -48,18 +48,23 @@ final class Openings {
         this.facts = facts;
         this.ids = ids;
         this.work = work;
-        this.blanks = piece.pages().stream()
-                .filter(page -> HandWork.isFlowed(page) && page.items().isEmpty())
-                .iterator();
+        this.blanks = piece.pages().stream().filter(Openings::isBlank).iterator();
     }
 
     /** A page with nothing on it, so that the next one lies on the right. */
     Page blank() {
-        return blanks.hasNext()
-                ? blanks.next()
-                : Page.of(ids.get(), new ByHand(album.margins()), List.of())
-                        .withFlow(Page.Flow.FLOWED)
-                        .withNumbered(false);
+        return blanks.hasNext() ? blanks.next() : blank(album, ids);
+    }
+
+    static Page blank(Album album, Supplier<UUID> ids) {
+        return Page.of(ids.get(), new ByHand(album.margins()), List.of())
+                .withFlow(Page.Flow.FLOWED)
+                .withNumbered(false);
+    }
+
+    /** Whether the flow has put a page in only for the side that the next one lies on. */
+    static boolean isBlank(Page page) {
+        return HandWork.isFlowed(page) && page.items().isEmpty();
     }
 
     /** The page for a chapter's title: the one that there is, or a new one. */

@@ -8,16 +8,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import wovenset.core.arrangement.ByHand;
-import wovenset.core.item.Item;
 import wovenset.core.item.Items;
 import wovenset.core.piece.Album;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 
 /**
- * The pages that the flow goes past, each behind the photo that it followed, and what a person laid on pages whose photos are all gone. The photos
- * before and behind such a page never come together on one page. Cost: linear in the pages.
+ * The pages that the flow goes past, each behind the photo that it followed. The photos before and behind such a page never come together on
+ * one page. What a person laid on pages whose photos are all gone waits. Cost: linear in the pages.
  */
 final class OwnPages {
     private final Piece piece;
@@ -25,11 +23,14 @@ final class OwnPages {
     private final HandWork work;
     private final List<Page> front = new ArrayList<>();
     private final Map<UUID, List<Page>> after = new HashMap<>();
+    private final List<Page> left = new ArrayList<>();
 
     OwnPages(Piece piece, Album album, HandWork work) {
         this.piece = piece;
         this.album = album;
         this.work = work;
+        Set<UUID> titles = new HashSet<>(work.headings.keySet());
+        titles.addAll(work.openings.keySet());
         Optional<UUID> last = Optional.empty();
         for (Page page : piece.pages()) {
             if (page.flow() == Page.Flow.BY_HAND) {
@@ -38,9 +39,8 @@ final class OwnPages {
                 }
                 continue;
             }
-            Optional<Page> left = left(page);
-            if (left.isPresent()) {
-                follows(last, left.get());
+            if (isGone(page)) {
+                LeftThings.of(page, titles).ifPresent(left::add);
             }
             for (UUID entry : work.shown(page)) {
                 last = work.flows(entry) || work.fixed.containsKey(entry) ? Optional.of(entry) : last;
@@ -64,17 +64,15 @@ final class OwnPages {
         return after.getOrDefault(entry, List.of());
     }
 
-    /** What is left of a page whose photos are all gone: what a person laid on it, as a page of its own. */
-    private Optional<Page> left(Page page) {
-        boolean stays = HandWork.isFixed(page) && !work.shown(page).isEmpty()
-                || opens(page)
-                || piece.slottedEntries(page).stream().anyMatch(work::flows);
-        Set<UUID> titles = new HashSet<>(work.headings.keySet());
-        titles.addAll(work.openings.keySet());
-        List<Item> loose = HandWork.looseOn(page, titles);
-        return stays || loose.isEmpty()
-                ? Optional.empty()
-                : Optional.of(page.with(new ByHand(album.margins()), loose).withFlow(Page.Flow.BY_HAND));
+    /** What is left of the pages whose photos are all gone. */
+    List<Page> left() {
+        return left;
+    }
+
+    private boolean isGone(Page page) {
+        return !(HandWork.isFixed(page) && !work.shown(page).isEmpty())
+                && !opens(page)
+                && piece.slottedEntries(page).stream().noneMatch(work::flows);
     }
 
     /** Whether a page goes on being the one for a chapter's title. */

@@ -77,6 +77,16 @@ public sealed interface AlbumEdit extends Edit {
      */
     record AddBlock(UUID entryId, UUID frameId, String text) implements AlbumEdit {}
 
+    /**
+     * Lays what was left of a page that is gone on another page, above all that is there.
+     *
+     * @param waitingId of the page that is gone
+     */
+    record LayWaiting(UUID waitingId, UUID pageId) implements AlbumEdit {}
+
+    /** Lets go of what was left of a page that is gone. */
+    record LeaveWaiting(UUID waitingId) implements AlbumEdit {}
+
     /** Takes photos out of the album, where flowed pages close up, or back into what is to flow. */
     record SetAside(List<UUID> entryIds, boolean aside) implements AlbumEdit {}
 }

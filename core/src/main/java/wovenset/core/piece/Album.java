@@ -22,6 +22,7 @@ import wovenset.core.said.Reason;
  * @param margins of right-hand pages, so that the left one is at the fold; none for photos that go to the edge
  * @param gap between photos
  * @param alike where photos that look alike come; nothing for wherever they come to
+ * @param waiting what lay on pages that are gone; nothing if nothing waits
  * @param chapters no two begin with the same photo
  */
 public record Album(
@@ -33,6 +34,7 @@ public record Album(
         Margins margins,
         Length gap,
         Optional<AlikePhotos> alike,
+        Optional<Waiting> waiting,
         List<Chapter> chapters) {
     public static final int MOST_ON_A_PAGE = 9;
     public static final int MOST_CHAPTERS = 200;
@@ -67,11 +69,15 @@ public record Album(
             Margins margins,
             Length gap,
             List<Chapter> chapters) {
-        this(least, most, singles, openings, onRight, margins, gap, Optional.empty(), chapters);
+        this(least, most, singles, openings, onRight, margins, gap, Optional.empty(), Optional.empty(), chapters);
     }
 
     public Album withAlike(Optional<AlikePhotos> newAlike) {
-        return new Album(least, most, singles, openings, onRight, margins, gap, newAlike, chapters);
+        return new Album(least, most, singles, openings, onRight, margins, gap, newAlike, waiting, chapters);
+    }
+
+    public Album withWaiting(Optional<Waiting> newWaiting) {
+        return new Album(least, most, singles, openings, onRight, margins, gap, alike, newWaiting, chapters);
     }
 
     /** The margins of a page: on the left those at the fold and outside change places. */
@@ -82,7 +88,7 @@ public record Album(
     }
 
     public Album withChapters(List<Chapter> newChapters) {
-        return new Album(least, most, singles, openings, onRight, margins, gap, alike, newChapters);
+        return new Album(least, most, singles, openings, onRight, margins, gap, alike, waiting, newChapters);
     }
 
     public Optional<Chapter> chapter(UUID id) {

@@ -47,8 +47,11 @@ public final class PieceCopy {
 
     private Album album(Album album) {
         return album.withChapters(album.chapters().stream()
-                .map(chapter -> new Chapter(renamed(chapter.id()), chapter.title(), renamed(chapter.first())))
-                .toList());
+                        .map(chapter -> new Chapter(renamed(chapter.id()), chapter.title(), renamed(chapter.first())))
+                        .toList())
+                .withWaiting(album.waiting()
+                        .map(waiting -> new Waiting(
+                                waiting.pages().stream().map(this::page).toList())));
     }
 
     private Page page(Page page) {

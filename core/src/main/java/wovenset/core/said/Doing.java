@@ -32,6 +32,8 @@ public enum Doing implements Code {
     FREE_PAGES,
     SET_ASIDE,
     TAKE_BACK,
+    LAY_WAITING,
+    LEAVE_WAITING,
     SHOW_SUBJECT,
     FIND_SUBJECT,
     FLOW,

@@ -116,6 +116,7 @@ public enum Reason implements Code {
     CHAPTER_TITLE,
     CHAPTER_COUNT,
     CHAPTER_TWICE,
+    WAITING_GONE,
     TEXT_LENGTH,
     TEXT_SIZE,
     TEXT_LEADING,

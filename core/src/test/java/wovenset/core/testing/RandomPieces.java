@@ -54,6 +54,7 @@ import wovenset.core.piece.Guide;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 import wovenset.core.piece.SharedPicture;
+import wovenset.core.piece.Waiting;
 import wovenset.core.style.Band;
 import wovenset.core.style.CaptionStyle;
 import wovenset.core.style.Corners;
@@ -121,7 +122,7 @@ public final class RandomPieces {
                 format,
                 styles,
                 table(),
-                album(),
+                album(styles, entries),
                 cover(),
                 entries,
                 times(1, 5, () -> page(styles, entries)));
@@ -142,7 +143,7 @@ public final class RandomPieces {
                 random.nextBoolean() ? piece.format() : Pieces.format(210, 297),
                 styles,
                 random.nextBoolean() ? piece.table() : table(),
-                random.nextBoolean() ? piece.album() : album(),
+                random.nextBoolean() ? piece.album() : album(styles, entries),
                 random.nextBoolean() ? piece.cover() : cover(),
                 entries,
                 pages.isEmpty() ? List.of(page(styles, entries)) : pages);
@@ -245,7 +246,7 @@ public final class RandomPieces {
                 : Optional.of(new Cover(id(), 1 + random.nextInt(99), length(1, 3), length(0, 3)));
     }
 
-    private Optional<Album> album() {
+    private Optional<Album> album(StyleSheet styles, Entries entries) {
         int least = 1 + random.nextInt(9);
         return random.nextBoolean()
                 ? Optional.empty()
@@ -258,6 +259,7 @@ public final class RandomPieces {
                         Margins.all(length(0, 20)),
                         length(0, 9),
                         random.nextBoolean() ? Optional.empty() : Optional.of(any(Album.AlikePhotos.values())),
+                        Waiting.with(Optional.empty(), times(0, 2, () -> page(styles, entries))),
                         times(0, 3, () -> new Chapter(id(), any(WORDS).replaceAll("\\p{Cntrl}|x{300}x*", ""), id()))));
     }
 

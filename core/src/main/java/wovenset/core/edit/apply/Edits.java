@@ -2,6 +2,7 @@ package wovenset.core.edit.apply;
 
 import java.util.UUID;
 import java.util.function.Supplier;
+import wovenset.core.album.Sides;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.EditRefusedException;
 import wovenset.core.edit.Outcome;
@@ -19,6 +20,7 @@ import wovenset.core.edit.gather.FillEdits;
 import wovenset.core.edit.gather.PhotoEdits;
 import wovenset.core.edit.gather.SpreadEdits;
 import wovenset.core.edit.gather.TableEdits;
+import wovenset.core.edit.gather.WaitingEdits;
 import wovenset.core.edit.items.AlignEdits;
 import wovenset.core.edit.items.ItemEdits;
 import wovenset.core.edit.pages.PageEdits;
@@ -39,6 +41,7 @@ import wovenset.core.said.UnfitValueException;
 /** Applies edits to pieces. */
 public final class Edits {
     private final PhotoFacts facts;
+    private final Supplier<UUID> ids;
     private final Handlers handlers = new Handlers();
 
     /**
@@ -47,6 +50,7 @@ public final class Edits {
      */
     public Edits(PhotoFacts facts, Supplier<UUID> ids) {
         this.facts = facts;
+        this.ids = ids;
         new PieceEdits(facts, ids).register(handlers);
         new StyleEdits().register(handlers);
         new EntryEdits(facts, ids).register(handlers);
@@ -55,6 +59,7 @@ public final class Edits {
         albums.register(handlers);
         new PageEdits(facts, ids).register(handlers);
         new TakenPages(facts, ids).register(handlers);
+        new WaitingEdits(ids).register(handlers);
         new SpreadEdits(facts, ids).register(handlers);
         new PhotoEdits(facts).register(handlers);
         new GridEdits(ids).register(handlers);
@@ -89,7 +94,8 @@ public final class Edits {
         }
         Piece pinned = HandPins.changed(piece, outcome.piece(), edit);
         Piece fitted = PrintFit.changed(piece, pinned, facts);
-        PlaceCheck.changed(piece, fitted, facts);
-        return new Outcome(fitted, outcome.name());
+        Piece settled = Sides.settled(piece, fitted, ids);
+        PlaceCheck.changed(piece, settled, facts);
+        return new Outcome(settled, outcome.name());
     }
 }

@@ -29,6 +29,7 @@ import wovenset.core.piece.Entries;
 import wovenset.core.piece.Entry;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
+import wovenset.core.piece.Waiting;
 import wovenset.core.said.Doing;
 import wovenset.core.said.Reason;
 
@@ -228,14 +229,19 @@ public final class AlbumEdits {
                         .toList())));
     }
 
-    /** The piece whose flowed pages show these photos no longer, without holes. */
+    /** The piece whose flowed pages show these photos no longer, without holes; what else lay on pages that go with them waits. */
     public static Piece closedUp(Piece piece, Set<UUID> out, PhotoFacts facts, Supplier<UUID> ids) {
         List<Page> pages = new ArrayList<>();
-        piece.pages()
-                .forEach(page -> AlbumFlow.closedUp(piece, page, out, facts).ifPresent(pages::add));
+        List<Page> left = new ArrayList<>();
+        for (Page page : piece.pages()) {
+            AlbumFlow.closedUp(piece, page, out, facts).ifPresentOrElse(pages::add, () -> piece.album()
+                    .flatMap(album -> AlbumFlow.left(album, page))
+                    .ifPresent(left::add));
+        }
         if (pages.isEmpty()) {
             pages.add(NewPages.emptyLike(piece.pages().get(0), ids));
         }
-        return piece.withPages(pages);
+        return piece.withPages(pages)
+                .withAlbum(piece.album().map(album -> album.withWaiting(Waiting.with(album.waiting(), left))));
     }
 }

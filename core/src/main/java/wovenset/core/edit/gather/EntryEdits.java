@@ -134,7 +134,7 @@ public final class EntryEdits {
                                     .withPictures(pictures);
                 })
                 .withEntries(kept)
-                .withAlbum(piece.album()
+                .withAlbum(closed.album()
                         .map(album -> album.without(
                                 out,
                                 piece.entries().list().stream().map(Entry::id).toList())));

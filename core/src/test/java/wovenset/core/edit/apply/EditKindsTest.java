@@ -190,6 +190,8 @@ class EditKindsTest {
                                         AlbumEdit.PinPages.class,
                                         AlbumEdit.AddBlock.class,
                                         AlbumEdit.MoveToPage.class,
+                                        AlbumEdit.LayWaiting.class,
+                                        AlbumEdit.LeaveWaiting.class,
                                         AlbumEdit.MoveChapter.class,
                                         // Tried in SpreadEditsTest: it needs a picture.
                                         AlbumEdit.PlacePicture.class,
