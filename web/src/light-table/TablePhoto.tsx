@@ -1,4 +1,5 @@
 import { X } from 'lucide-react'
+import { memo } from 'react'
 import { type Sharpness, smallPicture } from '../api/client'
 import { useDragging } from '../drag/DragProvider'
 import { useDropTarget } from '../drag/useDropTarget'
@@ -6,25 +7,18 @@ import { lettersAct } from '../fields/typing'
 import { WeaveGauge } from '../ui/WeaveGauge'
 import type { TrayPhoto } from '../workroom/context'
 import type { Packed } from './packing'
-import type { How } from './useChosen'
+import type { TableDoings } from './useTableDoings'
 
 interface Props {
   place: Packed<TrayPhoto>
   dayRoom: number
   chosen: boolean
-  onChoose: (how: How) => void
   uses: number[]
   /** How sharp it comes out where it is shown largest. */
   sharpness: { ppi: number; sharpness: Sharpness } | undefined
   /** What helps to choose: whether it is alike to others, or blurred. */
   mark: string | undefined
-  /** It is set aside, or taken back. */
-  onAside: () => void
-  /** Another photo was let go on this one and takes its place. */
-  onDropped: (entryId: string) => void
-  /** It goes so many places on. */
-  onStep: (by: number) => void
-  onTakeOut: () => void
+  doings: TableDoings
 }
 
 /** Where a photo is used: two halves on facing pages are one use. */
@@ -37,12 +31,12 @@ function saidUses(uses: number[]): string {
 }
 
 /** A photo on the light table: drag it (or Alt and an arrow) to another place; its sharpness is that of its largest use. */
-export function TablePhoto(props: Props) {
-  const { place, dayRoom, chosen, onChoose, uses, sharpness, mark, onAside, onDropped, onStep, onTakeOut } = props
+export const TablePhoto = memo(function TablePhoto(props: Props) {
+  const { place, dayRoom, chosen, uses, sharpness, mark, doings } = props
   const { item: photo, left, top, width, height, day } = place
   const { start } = useDragging()
   const { over, properties } = useDropTarget(`table:${photo.entryId}`, (cargo) => {
-    if (cargo.kind === 'photo' && cargo.entryId !== photo.entryId) onDropped(cargo.entryId)
+    if (cargo.kind === 'photo' && cargo.entryId !== photo.entryId) doings.drop(photo.entryId, cargo.entryId)
   })
   const used = saidUses(uses)
   return (
@@ -69,16 +63,19 @@ export function TablePhoto(props: Props) {
         aria-pressed={chosen}
         className={`block touch-pan-y overflow-hidden bg-linen ${over ? 'outline-3 outline-woad' : chosen ? 'outline-3 outline-offset-1 outline-woad' : 'hover:outline-1 hover:outline-woad'}`}
         style={{ width, height }}
-        onClick={(event) => onChoose(event.shiftKey ? 'through' : event.ctrlKey || event.metaKey ? 'more' : 'alone')}
+        onClick={(event) =>
+          doings.choose(photo.entryId, event.shiftKey ? 'through' : event.ctrlKey || event.metaKey ? 'more' : 'alone')
+        }
         onPointerDown={(event) => {
           if (event.pointerType === 'mouse') event.preventDefault()
           start(event, { kind: 'photo', entryId: photo.entryId }, smallPicture(photo.id))
         }}
         onKeyDown={(event) => {
           const by = event.key === 'ArrowLeft' ? -1 : event.key === 'ArrowRight' ? 1 : 0
-          if (event.key === 'Delete') onTakeOut()
-          else if (event.altKey && by) onStep(by)
-          else if (event.key.toLowerCase() === 'x' && lettersAct() && !event.ctrlKey && !event.metaKey) onAside()
+          if (event.key === 'Delete') doings.takeOut(photo.entryId)
+          else if (event.altKey && by) doings.step(photo.entryId, by)
+          else if (event.key.toLowerCase() === 'x' && lettersAct() && !event.ctrlKey && !event.metaKey)
+            doings.aside(photo.entryId)
           else if (event.key.startsWith('Arrow')) neighbour(event.currentTarget, event.key)?.focus()
           else return
           event.preventDefault()
@@ -95,7 +92,7 @@ export function TablePhoto(props: Props) {
         aria-label={`Take ${photo.fileName} out`}
         title="Take out of this piece"
         className="absolute top-1 right-1 flex size-6 items-center justify-center bg-paper opacity-0 group-hover:opacity-100 focus-visible:opacity-100"
-        onClick={onTakeOut}
+        onClick={() => doings.takeOut(photo.entryId)}
       >
         <X size={15} />
       </button>
@@ -109,7 +106,7 @@ export function TablePhoto(props: Props) {
       </p>
     </li>
   )
-}
+})
 
 /** The photo beside, or the nearest one in the row above or below. */
 function neighbour(button: HTMLElement, key: string): HTMLElement | undefined {

@@ -11,7 +11,7 @@ export function useStretch(scroller: RefObject<HTMLElement | null>, way: 'across
         way === 'across' ? [element.scrollLeft, element.clientWidth] : [element.scrollTop, element.clientHeight]
       const room = Math.max(400, size)
       // Told in steps, so that not each pixel of scrolling is a rendering.
-      const step = room / 2
+      const step = room / 8
       const from = Math.floor((at - room) / step) * step
       const to = Math.ceil((at + size + room) / step) * step
       setStretch((before) => (before.from === from && before.to === to ? before : { from, to }))

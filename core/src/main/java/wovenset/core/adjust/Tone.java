@@ -1,7 +1,9 @@
 package wovenset.core.adjust;
 
+import wovenset.core.ink.Srgb;
 import wovenset.core.photo.Adjustment;
 import wovenset.core.photo.Adjustments;
+import wovenset.core.photo.Balance;
 
 /**
  * What becomes of one channel of a pixel before colours are made stronger or weaker. Values are from 0 to 1, encoded as sRGB has it (IEC
@@ -14,10 +16,6 @@ final class Tone {
     static final double GREEN = 0.7152;
     static final double BLUE = 0.0722;
 
-    /** At 100 percent: a yellowish light has that many stops more red, and as many less blue. */
-    private static final double WARM_STOPS = 0.6;
-
-    private static final double TINT_STOPS = 0.4;
     /** The most at which a curve still rises all the way. */
     private static final double ENDS = 0.95;
     /** At -100 percent contrast so much of it is gone. */
@@ -34,9 +32,9 @@ final class Tone {
         contrast = adjustments.of(Adjustment.CONTRAST) / 100;
         highlights = adjustments.of(Adjustment.HIGHLIGHTS) / 100;
         shadows = adjustments.of(Adjustment.SHADOWS) / 100;
-        double warm = WARM_STOPS * adjustments.of(Adjustment.WARMTH) / 100;
+        double warm = Balance.WARM_STOPS * adjustments.of(Adjustment.WARMTH) / 100;
         double red = Math.pow(2, warm);
-        double green = Math.pow(2, -TINT_STOPS * adjustments.of(Adjustment.TINT) / 100);
+        double green = Math.pow(2, -Balance.TINT_STOPS * adjustments.of(Adjustment.TINT) / 100);
         double blue = Math.pow(2, -warm);
         // A grey keeps its luminance under another light.
         double light = Math.pow(2, adjustments.of(Adjustment.EXPOSURE)) / (RED * red + GREEN * green + BLUE * blue);
@@ -45,7 +43,7 @@ final class Tone {
 
     /** @param channel 0 red, 1 green, 2 blue */
     double of(double value, int channel) {
-        double v = encoded(Math.min(1, gains[channel] * linear(value)));
+        double v = Srgb.encoded(Math.min(1, gains[channel] * Srgb.linear(value)));
         v = Math.pow(v, brightness);
         v += ENDS * (shadows * v * cube(1 - v) + highlights * cube(v) * (1 - v));
         return contrasted(v);
@@ -62,13 +60,5 @@ final class Tone {
 
     private static double cube(double v) {
         return v * v * v;
-    }
-
-    static double linear(double v) {
-        return v <= 0.04045 ? v / 12.92 : Math.pow((v + 0.055) / 1.055, 2.4);
-    }
-
-    private static double encoded(double light) {
-        return light <= 0.0031308 ? light * 12.92 : 1.055 * Math.pow(light, 1 / 2.4) - 0.055;
     }
 }

@@ -5,4 +5,4 @@ package wovenset.core.edit;
  * its type.
  */
 public sealed interface Edit
-        permits PieceEdit, StyleEdit, EntryEdit, AlbumEdit, PageEdit, ArrangeEdit, WordsEdit, ItemEdit {}
+        permits PieceEdit, StyleEdit, EntryEdit, AlbumEdit, PageEdit, ArrangeEdit, WordsEdit, ItemEdit, AdjustEdit {}

@@ -14,6 +14,7 @@ import wovenset.core.item.Item;
 import wovenset.core.item.Marks;
 import wovenset.core.photo.Adjustment;
 import wovenset.core.photo.Adjustments;
+import wovenset.core.photo.Treatment;
 import wovenset.core.said.Doing;
 import wovenset.core.style.Outline;
 import wovenset.core.style.Rule;
@@ -51,6 +52,19 @@ public sealed interface ItemChange {
         @Override
         public Doing doing() {
             return Doing.ADJUST;
+        }
+    }
+
+    /** The look that what it shows takes on as a whole; nothing for its own. */
+    record SetTreatment(Optional<Treatment> treatment) implements OfFrame {
+        @Override
+        public Frame in(Frame frame) {
+            return frame.withAdjustments(frame.adjustments().withTreatment(treatment));
+        }
+
+        @Override
+        public Doing doing() {
+            return treatment.isPresent() ? Doing.TREAT : Doing.TREAT_NOTHING;
         }
     }
 

@@ -37,7 +37,9 @@ public record Rgb(String hex) {
 
     /** The same of the levels 0 to 255 of sRGB. */
     public static double luminance(int red, int green, int blue) {
-        return 0.2126 * linear(red) + 0.7152 * linear(green) + 0.0722 * linear(blue);
+        return 0.2126 * Srgb.linear(red / 255.0)
+                + 0.7152 * Srgb.linear(green / 255.0)
+                + 0.0722 * Srgb.linear(blue / 255.0);
     }
 
     /** The contrast with another colour, 1 none to 21 (WCAG 2.2). */
@@ -58,11 +60,6 @@ public record Rgb(String hex) {
     /** Itself where it reads as words of a text on a ground, else ink or paper. */
     public Rgb legibleOn(Rgb ground) {
         return contrast(ground) >= LEGIBLE ? this : ground.wordsOn();
-    }
-
-    private static double linear(int value) {
-        double share = value / 255.0;
-        return share <= 0.04045 ? share / 12.92 : Math.pow((share + 0.055) / 1.055, 2.4);
     }
 
     /**

@@ -17,15 +17,34 @@ public enum Adjustment {
     /** From bluish to yellowish, in percent. */
     WARMTH(100),
     /** From greenish to reddish, in percent. */
-    TINT(100);
+    TINT(100),
+    /** Of what lies beside each other, in percent; below 0 it is flattened. */
+    LOCAL_CONTRAST(100),
+    /** Of edges, in percent. */
+    SHARPEN(0, 100),
+    /** How much of a blurred picture lies over it, in percent. */
+    SOFTEN(0, 100),
+    /** How much darker it is towards the corners, in percent; below 0 lighter. */
+    VIGNETTE(100),
+    /** Of film, in percent. */
+    GRAIN(0, 100);
 
+    private final double least;
     private final double most;
 
     Adjustment(double most) {
+        this(-most, most);
+    }
+
+    Adjustment(double least, double most) {
+        this.least = least;
         this.most = most;
     }
 
-    /** The most either way. */
+    public double least() {
+        return least;
+    }
+
     public double most() {
         return most;
     }

@@ -20,6 +20,11 @@ public interface PhotoFacts {
         return Optional.empty();
     }
 
+    /** How light and coloured the photo is; nothing if it is not known. */
+    default Optional<Tones> tones(PhotoId photo) {
+        return Optional.empty();
+    }
+
     /**
      * What photos brought along in words.
      *

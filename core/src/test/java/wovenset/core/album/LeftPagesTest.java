@@ -11,7 +11,6 @@ import static wovenset.core.testing.Pieces.entry;
 import static wovenset.core.testing.Pieces.free;
 import static wovenset.core.testing.Pieces.mm;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -149,28 +148,24 @@ class LeftPagesTest {
         List<Page> singles =
                 piece.pages().stream().filter(page -> page.pictures().isEmpty()).toList();
         UUID one = singles.get(random.nextInt(singles.size())).id();
-        switch (random.nextInt(4)) {
-            case 0:
-                return after(piece, new PageEdit.AddPage(one));
-            case 1:
-                return singles.size() < 2 ? piece : after(piece, new PageEdit.DeletePages(List.of(one)));
-            case 2:
-                return after(piece, new PageEdit.CopyPages(List.of(one)));
-            default:
-                int to = random.nextInt(piece.pages().size());
-                List<UUID> rest = new ArrayList<>(piece.pages().stream()
-                        .map(Page::id)
-                        .filter(id -> !id.equals(one))
-                        .toList());
-                boolean between = to > 0
-                        && to < rest.size()
-                        && piece.page(rest.get(to)).orElseThrow().pictures().stream()
-                                .anyMatch(picture -> piece.page(rest.get(to - 1))
-                                        .orElseThrow()
-                                        .picture(picture.id())
-                                        .isPresent());
-                return between ? piece : after(piece, new PageEdit.MovePages(List.of(one), to));
-        }
+        return switch (random.nextInt(4)) {
+            case 0 -> after(piece, new PageEdit.AddPage(one));
+            case 1 -> singles.size() < 2 ? piece : after(piece, new PageEdit.DeletePages(List.of(one)));
+            case 2 -> after(piece, new PageEdit.CopyPages(List.of(one)));
+            default -> moved(piece, one, random.nextInt(piece.pages().size()));
+        };
+    }
+
+    /** Not between the two pages of a spread. */
+    private static Piece moved(Piece piece, UUID one, int to) {
+        List<Page> rest =
+                piece.pages().stream().filter(page -> !page.id().equals(one)).toList();
+        boolean between = to > 0
+                && to < rest.size()
+                && rest.get(to).pictures().stream()
+                        .anyMatch(picture ->
+                                rest.get(to - 1).picture(picture.id()).isPresent());
+        return between ? piece : after(piece, new PageEdit.MovePages(List.of(one), to));
     }
 
     /** Pages before a chapter: it still begins on the right. */

@@ -44,6 +44,7 @@ import wovenset.core.measure.LengthUnit;
 import wovenset.core.measure.Resolution;
 import wovenset.core.photo.Adjustment;
 import wovenset.core.photo.Adjustments;
+import wovenset.core.photo.Treatment;
 import wovenset.core.photo.Region;
 import wovenset.core.piece.Album;
 import wovenset.core.piece.Chapter;
@@ -462,10 +463,13 @@ public final class RandomPieces {
     private Optional<Adjustments> adjusted() {
         Adjustments adjustments = Adjustments.NONE;
         for (Adjustment which : Adjustment.values()) {
-            double amount = Math.rint((2 * random.nextDouble() - 1) * which.most());
+            double amount = Math.rint(which.least() + random.nextDouble() * (which.most() - which.least()));
             adjustments = random.nextInt(4) == 0 ? adjustments.with(which, amount) : adjustments;
         }
-        return Optional.of(adjustments);
+        return Optional.of(adjustments.withTreatment(
+                random.nextBoolean()
+                        ? Optional.empty()
+                        : Optional.of(Treatment.of(any(Treatment.Kind.values()), 1 + random.nextInt(100)))));
     }
 
     private Fill.Words ownWords() {

@@ -8,6 +8,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import wovenset.core.ink.Rgb;
@@ -15,11 +16,13 @@ import wovenset.core.paint.PhotoRasters;
 import wovenset.core.photo.LabColour;
 import wovenset.core.photo.PhotoId;
 import wovenset.core.photo.Subject;
+import wovenset.core.photo.Tones;
 import wovenset.core.picture.DerivedPixels;
 import wovenset.core.picture.file.RefusedPhotoException;
 import wovenset.core.subject.MainColours;
 import wovenset.core.subject.MeanColour;
 import wovenset.core.subject.SubjectFinder;
+import wovenset.core.subject.ToneFinder;
 import wovenset.server.recent.Recent;
 
 /** What can be seen of photos on their small pictures: what they are about, and their colours, which are remembered. */
@@ -29,6 +32,7 @@ final class PhotoLooks {
     private final Function<PhotoId, Path> small;
     private final SubjectFinder subjects = new SubjectFinder();
     private final Recent<PhotoId, LabColour> means = Recent.entries(20_000);
+    private final Recent<PhotoId, Tones> tones = Recent.entries(20_000);
     private final Recent<PhotoId, List<Rgb>> mains = Recent.entries(2_000);
 
     /** @param small a photo's small picture; it is made if it is not there */
@@ -56,12 +60,21 @@ final class PhotoLooks {
 
     /** Nothing if the photo cannot be read. */
     Optional<LabColour> mean(PhotoId id) {
+        return read(() -> means.get(id, absent -> MeanColour.of(picture(absent))));
+    }
+
+    private static <T> Optional<T> read(Supplier<T> look) {
         try {
-            return Optional.of(means.get(id, absent -> MeanColour.of(picture(absent))));
+            return Optional.of(look.get());
         } catch (UncheckedIOException | RefusedPhotoException | PhotoRasters.MissingPhotoException e) {
             LOG.warn("A photo's colours could not be read", e);
             return Optional.empty();
         }
+    }
+
+    /** Nothing if the photo cannot be read. */
+    Optional<Tones> tones(PhotoId id) {
+        return read(() -> tones.get(id, absent -> ToneFinder.of(picture(absent))));
     }
 
     /** The few colours that a photo is seen as, the most telling first. */

@@ -33,6 +33,7 @@ import wovenset.core.photo.PhotoId;
 import wovenset.core.photo.PhotoNotes;
 import wovenset.core.photo.PixelSize;
 import wovenset.core.photo.Subject;
+import wovenset.core.photo.Tones;
 import wovenset.core.photo.Trait;
 import wovenset.core.picture.Derivatives;
 import wovenset.core.picture.PhotoHeader;
@@ -301,6 +302,11 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
     @Override
     public Optional<LabColour> colour(PhotoId id) {
         return find(id).flatMap(photo -> looks.mean(id));
+    }
+
+    @Override
+    public Optional<Tones> tones(PhotoId id) {
+        return find(id).flatMap(photo -> looks.tones(id));
     }
 
     @Override

@@ -10,6 +10,7 @@ import wovenset.core.edit.cells.ArrangeEdits;
 import wovenset.core.edit.cells.ComposeEdits;
 import wovenset.core.edit.cells.GridEdits;
 import wovenset.core.edit.cells.PatternEdits;
+import wovenset.core.edit.dress.AdjustEdits;
 import wovenset.core.edit.dress.MountEdits;
 import wovenset.core.edit.dress.OrnamentEdits;
 import wovenset.core.edit.dress.ShapeEdits;
@@ -75,6 +76,7 @@ public final class Edits {
         new OrnamentEdits(ids).register(handlers);
         new MountEdits(ids).register(handlers);
         new ShapeEdits(ids).register(handlers);
+        new AdjustEdits(facts).register(handlers);
         new ItemEdits(facts, ids).register(handlers);
         new AlignEdits(facts, ids).register(handlers);
         handlers.checkWhole();

@@ -31,6 +31,7 @@ import wovenset.core.arrangement.Scattered;
 import wovenset.core.caption.OwnTable;
 import wovenset.core.delta.PieceDelta;
 import wovenset.core.drawing.Drawing;
+import wovenset.core.edit.AdjustEdit;
 import wovenset.core.edit.AlbumEdit;
 import wovenset.core.edit.ArrangeEdit;
 import wovenset.core.edit.Edit;
@@ -197,6 +198,10 @@ class EditKindsTest {
                                         AlbumEdit.PlacePicture.class,
                                         // Tried in CoversTest: it needs a cover.
                                         AlbumEdit.FitCover.class,
+                                        // Tried in AdjustEditsTest: they need photos whose light is known.
+                                        AdjustEdit.AdjustByItself.class,
+                                        AdjustEdit.MakeAlike.class,
+                                        AdjustEdit.AdjustElsewhere.class,
                                         // Tried in PhotoEditsTest: it needs photos with times.
                                         EntryEdit.ShiftDates.class,
                                         // Tried in TableEditsTest: it needs a table.
