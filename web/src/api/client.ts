@@ -23,6 +23,8 @@ export type TextFinish = Schemas['TextFinish']
 export type ChoosingView = Schemas['ChoosingView']
 export type Folio = Schemas['Folio']
 export type Cover = Schemas['Cover']
+export type Adjustments = Schemas['Adjustments']
+export type Treatment = Schemas['Treatment']
 export type ItemChange = Schemas['ItemChange']
 export type Band = Schemas['Band']
 export type Theme = Schemas['Theme']
@@ -119,6 +121,9 @@ export async function data<T>(request: Promise<{ data?: T; error?: unknown; resp
 }
 
 export const smallPicture = (photo: string) => `/api/photos/${photo}/small`
+/** The whole photo with its light and colour changed, some hundred pixels along its longer side. */
+export const adjustedPicture = (photo: string, adjustments: Adjustments, edge: number) =>
+  `/api/photos/${photo}/adjusted?edge=${edge}&adjustments=${encodeURIComponent(JSON.stringify(adjustments))}`
 export const largePicture = (photo: string) => `/api/photos/${photo}/large`
 /** A page as it looks now; the look's number lets the browser keep the picture. */
 export const pagePicture = (piece: string, page: string, look: number, width: number) =>

@@ -1,4 +1,4 @@
-import { useState } from 'react'
+import { type CSSProperties, useState } from 'react'
 
 interface Props {
   label: string
@@ -18,13 +18,17 @@ export function Slider({ label, value, least = 0, most, step, onPreview, onCommi
     if (sliding !== undefined && sliding !== value) onCommit(sliding)
     setSliding(undefined)
   }
+  const end = Math.max(most, value)
+  /** How far along it a value lies: the slider is filled from where nothing is changed. */
+  const place = (at: number) => `${(100 * (Math.max(least, Math.min(end, at)) - least)) / (end - least || 1)}%`
   return (
     <input
       type="range"
       aria-label={`${label}, slider`}
-      className="mt-1 w-full accent-woad"
+      className="range mt-1 w-full"
+      style={{ '--from': place(0), '--to': place(sliding ?? value) } as CSSProperties}
       min={least}
-      max={Math.max(most, value)}
+      max={end}
       step={step}
       value={sliding ?? value}
       onChange={(event) => {

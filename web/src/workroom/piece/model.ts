@@ -1,4 +1,5 @@
 import type {
+  Adjustments,
   Album,
   Arrangement,
   Course,
@@ -21,6 +22,11 @@ import type {
   StyleUse,
   TextStyle,
 } from '../../api/client'
+
+/** A photo as it is. */
+export const UNCHANGED: Adjustments = { amounts: {} }
+
+export const isUnchanged = ({ amounts, treatment }: Adjustments) => Object.keys(amounts).length === 0 && !treatment
 
 /** A piece as the workroom knows it: its pages are known by what is told of each. */
 export interface Piece {
@@ -66,8 +72,8 @@ export interface Frame {
   rule?: Rule
   empty: boolean
   crop: Crop
-  /** How the light and colour of its photo are changed, by what. */
-  adjusted: Record<string, number>
+  /** How the light and colour of its photo are changed. */
+  adjusted: Adjustments
   /** The words that stand below it. */
   caption: string
   words: FrameWords
@@ -159,7 +165,7 @@ function frameFrom(
     rule: fill.kind === 'ruled' ? fill.rule : undefined,
     empty: fill.kind === 'empty',
     crop: fill.kind === 'ownPhoto' ? fill.crop : CENTRED,
-    adjusted: (fill.kind === 'ownPhoto' || fill.kind === 'through' ? fill.adjusted?.amounts : undefined) ?? {},
+    adjusted: (fill.kind === 'ownPhoto' || fill.kind === 'through' ? fill.adjusted : undefined) ?? UNCHANGED,
     caption: words.kind === 'own' ? words.text : (entry?.caption ?? ''),
     words,
     marks,

@@ -13,6 +13,7 @@ import { FrameList } from '../arrange/FrameList'
 import { Selected } from '../Selected'
 import { BorderPart } from '../border/BorderPart'
 import { AdjustPart } from './AdjustPart'
+import { TreatmentPart } from './TreatmentPart'
 import { CaptionField } from './CaptionField'
 import { CropPart } from './CropPart'
 import { MarksPart } from './MarksPart'
@@ -93,6 +94,7 @@ export function FrameSlip({ frame, scene }: { frame: Frame; scene: FrameScene })
         <CropPart frame={frame} photo={scene.photo} folded={dressing} />
       )}
       <AdjustPart key={`light of ${frame.id}`} frames={[frame]} />
+      <TreatmentPart key={`treatment of ${frame.id}`} frames={[frame]} />
       <PlacePart frame={frame} scene={scene} folded={dressing} />
       {!dressing && <BorderPart frames={[frame]} folded />}
       {photo && scene.photo && frame.item.fill.kind === 'ownPhoto' && <SubjectPart photo={photo} scene={scene} />}

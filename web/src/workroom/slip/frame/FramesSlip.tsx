@@ -21,6 +21,7 @@ import { useFrameDoings } from '../../frames/useFrameDoings'
 import { MountPart } from '../../mounts/MountPart'
 import { BorderPart } from '../border/BorderPart'
 import { AdjustPart } from './AdjustPart'
+import { TreatmentPart } from './TreatmentPart'
 import { LineUpPart } from './LineUpPart'
 import { SizeField } from './SizeField'
 
@@ -108,6 +109,7 @@ export function FramesSlip() {
       <BorderPart frames={frames} />
       <MountPart frames={frames} />
       <AdjustPart frames={frames} />
+      <TreatmentPart frames={frames} />
       <FrameList />
     </>
   )

@@ -4,14 +4,17 @@ import java.awt.image.BufferedImage;
 import java.awt.image.LookupOp;
 import java.awt.image.ShortLookupTable;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import wovenset.bench.figure.Benchmark;
 import wovenset.bench.figure.Figure;
 import wovenset.bench.figure.Times;
 import wovenset.core.adjust.Adjusting;
 import wovenset.core.photo.Adjustment;
 import wovenset.core.photo.Adjustments;
+import wovenset.core.photo.Treatment;
 import wovenset.core.testing.TestPhotos;
 
 /**
@@ -35,12 +38,24 @@ final class AdjustBench implements Benchmark {
 
     @Override
     public List<Figure> run(Path folder) {
-        return List.of(
-                figure("light and colour of 12 megapixels, median", TestPhotos.scene(4000, 3000, 1)),
-                figure("light and colour of a photo 1600 pixels long, median", TestPhotos.scene(1600, 1200, 1)));
+        BufferedImage whole = TestPhotos.scene(4000, 3000, 1);
+        BufferedImage seen = TestPhotos.scene(1600, 1200, 1);
+        Adjustments detailed = ALL.with(Adjustment.LOCAL_CONTRAST, 30)
+                .with(Adjustment.SHARPEN, 40)
+                .with(Adjustment.VIGNETTE, 30);
+        List<Figure> figures = new ArrayList<>(List.of(
+                figure("light and colour of 12 megapixels, median", whole, ALL),
+                figure("light and colour of a photo 1600 pixels long, median", seen, ALL),
+                figure("the same, with depth, sharper and dark corners, of 12 megapixels, median", whole, detailed),
+                figure("the same of a photo 1600 pixels long, median", seen, detailed)));
+        for (Treatment.Kind kind : List.of(Treatment.Kind.TWO_COLOURS, Treatment.Kind.BRUSH, Treatment.Kind.INK)) {
+            Adjustments treated = Adjustments.NONE.withTreatment(Optional.of(Treatment.of(kind, 100)));
+            figures.add(figure(kind + " of a photo 1600 pixels long, median", seen, treated));
+        }
+        return figures;
     }
 
-    private static Figure figure(String name, BufferedImage scene) {
+    private static Figure figure(String name, BufferedImage scene, Adjustments adjustments) {
         BufferedImage image = new BufferedImage(scene.getWidth(), scene.getHeight(), BufferedImage.TYPE_3BYTE_BGR);
         image.createGraphics().drawImage(scene, 0, 0, null);
         short[][] tables = new short[3][256];
@@ -55,7 +70,7 @@ final class AdjustBench implements Benchmark {
         Times platform = new Times();
         for (int i = -WARM; i < MEASURED; i++) {
             long start = System.nanoTime();
-            Adjusting.of(image, ALL);
+            Adjusting.of(image, adjustments);
             long between = System.nanoTime();
             lookup.filter(image, target);
             long end = System.nanoTime();

@@ -3,6 +3,7 @@ package wovenset.core.adjust;
 import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;
+import wovenset.core.photo.Adjustment;
 import wovenset.core.photo.Adjustments;
 
 /**
@@ -11,7 +12,23 @@ import wovenset.core.photo.Adjustments;
  * not seen. Cost: linear in the pixels, on all processors.
  */
 public final class Adjusting {
+    /** Along the longer side; a line is then a pixel wide. */
+    private static final int FINE_EDGE = 1000;
+
     private Adjusting() {}
+
+    /**
+     * The longer side at which pixels are to be changed that are then reduced: lines, strokes and grains of a small picture are those of the
+     * print, made small, not others as wide as its pixels.
+     *
+     * @param wanted longer side of the picture that is wanted, in pixels
+     * @param own longer side of the photo
+     */
+    public static int edge(Adjustments adjustments, int wanted, int own) {
+        boolean fine = adjustments.of(Adjustment.GRAIN) != 0
+                || adjustments.treatment().filter(one -> one.kind().isDrawn()).isPresent();
+        return fine ? Math.max(wanted, Math.min(own, FINE_EDGE)) : wanted;
+    }
 
     /**
      * The pixels with these adjustments; the same image if there are none. What is clear stays as clear.

@@ -11,14 +11,14 @@ import wovenset.core.ink.Rgb;
  */
 final class Drawn {
     /** Squares along the longer side. */
-    static final int SQUARES = 64;
+    static final int SQUARES = 48;
 
     static final double LEAD = 0.006;
     static final double LINE = 0.0011;
     /** The wider of two Gaussians by the narrower. */
     static final double WIDER = 1.6;
 
-    private static final double FINEST = 0.5;
+    private static final double FINEST = 0.7;
 
     static final double PLAIN = 0.0025;
     static final int TONES = 4;

@@ -11,8 +11,11 @@ import wovenset.core.display.PhotoVisitor;
 import wovenset.core.display.Unit;
 import wovenset.core.paint.PhotoRasters;
 import wovenset.core.paint.RasterScale;
+import wovenset.core.photo.Adjustments;
 import wovenset.core.photo.PhotoPixels;
+import wovenset.core.picture.DerivedPixels;
 import wovenset.core.picture.PhotoDecoder;
+import wovenset.core.picture.PhotoHeader;
 import wovenset.core.picture.file.RefusedPhotoException;
 import wovenset.core.scene.PageScene;
 
@@ -55,9 +58,11 @@ final class ExportRasters implements PhotoRasters, AutoCloseable {
     private BufferedImage decoded(Key key) {
         PhotoFiles.Original original = files.original(key.pixels().photo());
         try {
-            return Adjusting.of(
-                    PhotoDecoder.decode(original.file(), original.header(), key.longEdge()),
-                    key.pixels().adjustments());
+            PhotoHeader header = original.header();
+            Adjustments adjustments = key.pixels().adjustments();
+            int edge = Adjusting.edge(adjustments, key.longEdge(), Math.max(header.width(), header.height()));
+            BufferedImage changed = Adjusting.of(PhotoDecoder.decode(original.file(), header, edge), adjustments);
+            return DerivedPixels.within(changed, key.longEdge());
         } catch (RefusedPhotoException e) {
             throw MissingPhotoException.damaged(original.name(), e);
         }

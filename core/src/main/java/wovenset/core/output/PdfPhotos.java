@@ -164,7 +164,10 @@ final class PdfPhotos implements PdfImages {
             }
         }
         double wantedScale = mmPerPixel * request.resolution().pixelsPerMm();
-        int longEdge = RasterScale.longEdge(header.width(), header.height(), wantedScale);
+        int longEdge = Adjusting.edge(
+                pixels.adjustments(),
+                RasterScale.longEdge(header.width(), header.height(), wantedScale),
+                Math.max(header.width(), header.height()));
         BufferedImage image =
                 Adjusting.of(PhotoDecoder.decode(original.file(), header, longEdge), pixels.adjustments());
         return new Picture(packed(image), Affine.IDENTITY);

@@ -9,7 +9,7 @@ import wovenset.core.said.Reason;
  * A look that a photo takes on as a whole.
  *
  * @param strength in percent, above 0; at 100 nothing of the photo's own look is left
- * @param colours as many as its kind asks for
+ * @param colours as many as its kind asks for; none for its usual ones
  */
 public record Treatment(Kind kind, double strength, List<Rgb> colours) {
     /** What becomes of the photo. */
@@ -45,6 +45,14 @@ public record Treatment(Kind kind, double strength, List<Rgb> colours) {
         /** Edges that shine in the dark. */
         GLOW;
 
+        /** Whether it draws lines and strokes, which take some pixels to be seen. */
+        public boolean isDrawn() {
+            return switch (this) {
+                case BRUSH, PENCIL, INK, POSTER, GLOW -> true;
+                default -> false;
+            };
+        }
+
         /** The colours that it has where nobody has chosen others. */
         public List<Rgb> usual() {
             return switch (this) {
@@ -57,7 +65,7 @@ public record Treatment(Kind kind, double strength, List<Rgb> colours) {
     }
 
     public Treatment {
-        colours = List.copyOf(colours);
+        colours = colours.isEmpty() ? kind.usual() : List.copyOf(colours);
         Checks.that(strength > 0 && strength <= 100, Reason.TREATMENT_STRENGTH);
         Checks.that(
                 colours.size() == kind.usual().size(),
@@ -67,6 +75,6 @@ public record Treatment(Kind kind, double strength, List<Rgb> colours) {
 
     /** In its usual colours. */
     public static Treatment of(Kind kind, double strength) {
-        return new Treatment(kind, strength, kind.usual());
+        return new Treatment(kind, strength, List.of());
     }
 }

@@ -81,6 +81,17 @@ public final class DerivedPixels {
         return sized;
     }
 
+    /** A picture no longer than that, in pixels, reduced by area averaging if it is; of bytes as there. */
+    public static BufferedImage within(BufferedImage image, int longEdge) {
+        int edge = Math.max(image.getWidth(), image.getHeight());
+        return longEdge >= edge
+                ? image
+                : reduced(
+                        image,
+                        Math.max(1, (int) Math.round(image.getWidth() * (double) longEdge / edge)),
+                        Math.max(1, (int) Math.round(image.getHeight() * (double) longEdge / edge)));
+    }
+
     /**
      * A picture reduced by area averaging to these sizes.
      *

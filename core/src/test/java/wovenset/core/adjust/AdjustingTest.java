@@ -251,7 +251,7 @@ class AdjustingTest {
                     .as("as bright as it was")
                     .isCloseTo(0.2126 * one.getRed() + 0.7152 * one.getGreen() + 0.0722 * one.getBlue(), within(1.5));
         }
-        assertThatThrownBy(() -> new Treatment(Treatment.Kind.ONE_HUE, 100, List.of()))
+        assertThatThrownBy(() -> new Treatment(Treatment.Kind.ONE_HUE, 100, List.of(Rgb.INK, Rgb.PAPER)))
                 .isInstanceOf(UnfitValueException.class);
         assertThatThrownBy(() -> Treatment.of(Treatment.Kind.GREY, 0)).isInstanceOf(UnfitValueException.class);
     }

@@ -12,6 +12,7 @@ import static wovenset.core.testing.Pieces.patch;
 import static wovenset.core.testing.Pieces.piece;
 import static wovenset.core.testing.Pieces.row;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -35,6 +36,7 @@ import wovenset.core.item.Group;
 import wovenset.core.item.Item;
 import wovenset.core.item.Placement;
 import wovenset.core.photo.Adjustment;
+import wovenset.core.photo.Treatment;
 import wovenset.core.piece.Piece;
 import wovenset.core.style.Band;
 import wovenset.core.style.CaptionStyle;
@@ -170,15 +172,19 @@ final class Sheets {
 
     /** Light and colour changed, each amount both ways. */
     static Piece adjustedSheet() {
-        Piece piece = sheet(4, 4);
+        Piece piece = sheet(8, 5);
         List<UUID> frames = frames(piece);
-        int at = 0;
+        List<ItemChange> changes = new ArrayList<>();
         for (Adjustment which : Adjustment.values()) {
-            for (double share : new double[] {-0.6, 0.6}) {
-                piece = applied(
-                        piece,
-                        patch(piece, new ItemChange.SetAdjustment(which, share * which.most()), frames.get(at++)));
+            for (double share : which.least() < 0 ? new double[] {-0.6, 0.6} : new double[] {0.6}) {
+                changes.add(new ItemChange.SetAdjustment(which, share * which.most()));
             }
+        }
+        for (Treatment.Kind kind : Treatment.Kind.values()) {
+            changes.add(new ItemChange.SetTreatment(Optional.of(Treatment.of(kind, 90))));
+        }
+        for (int i = 0; i < changes.size(); i++) {
+            piece = applied(piece, patch(piece, changes.get(i), frames.get(i)));
         }
         return piece;
     }

@@ -67,8 +67,7 @@ class AdjustedController {
         if (image.getType() == BufferedImage.TYPE_3BYTE_BGR) {
             return image;
         }
-        BufferedImage plain =
-                new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_4BYTE_ABGR);
+        BufferedImage plain = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_4BYTE_ABGR);
         Graphics2D graphics = plain.createGraphics();
         graphics.drawImage(image, 0, 0, null);
         graphics.dispose();

@@ -12,6 +12,7 @@ import wovenset.core.photo.PhotoId;
 import wovenset.core.photo.PhotoPixels;
 import wovenset.core.picture.Derivatives;
 import wovenset.core.picture.DerivedPixels;
+import wovenset.core.picture.PhotoHeader;
 import wovenset.core.picture.file.RefusedPhotoException;
 import wovenset.server.photo.PhotoStore;
 import wovenset.server.recent.Recent;
@@ -39,30 +40,23 @@ class ScreenRasters implements PhotoRasters {
 
     @Override
     public BufferedImage raster(PhotoPixels pixels, double wantedScale) {
-        if (pixels.adjustments().areNone()) {
-            return plain(pixels, wantedScale);
-        }
-        BufferedImage plain = plain(pixels.plain(), wantedScale);
-        return kept.get(
-                new Key(pixels, false, Math.max(plain.getWidth(), plain.getHeight())),
-                key -> Adjusting.of(plain, pixels.adjustments()));
-    }
-
-    private BufferedImage plain(PhotoPixels pixels, double wantedScale) {
-        var header = store.header(pixels.photo());
+        PhotoHeader header = store.header(pixels.photo());
         int longEdge = RasterScale.longEdge(header.width(), header.height(), wantedScale);
-        int derived = base(longEdge);
-        BufferedImage base = kept.get(new Key(pixels, true, derived), key -> read(pixels.photo(), derived));
-        int edge = Math.max(base.getWidth(), base.getHeight());
-        if (longEdge >= edge) {
-            return base;
+        if (pixels.adjustments().areNone()) {
+            return plain(pixels, longEdge);
         }
+        int edge = Adjusting.edge(pixels.adjustments(), longEdge, Math.max(header.width(), header.height()));
         return kept.get(
                 new Key(pixels, false, longEdge),
-                key -> DerivedPixels.reduced(
-                        base,
-                        Math.max(1, (int) Math.round(base.getWidth() * (double) longEdge / edge)),
-                        Math.max(1, (int) Math.round(base.getHeight() * (double) longEdge / edge))));
+                key -> DerivedPixels.within(Adjusting.of(plain(pixels.plain(), edge), pixels.adjustments()), longEdge));
+    }
+
+    private BufferedImage plain(PhotoPixels pixels, int longEdge) {
+        int derived = base(longEdge);
+        BufferedImage base = kept.get(new Key(pixels, true, derived), key -> read(pixels.photo(), derived));
+        return longEdge >= Math.max(base.getWidth(), base.getHeight())
+                ? base
+                : kept.get(new Key(pixels, false, longEdge), key -> DerivedPixels.within(base, longEdge));
     }
 
     /** At least twice as fine as what is averaged from it, while there is such a one: fine patterns would else come out otherwise. */

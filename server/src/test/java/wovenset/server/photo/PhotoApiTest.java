@@ -2,10 +2,13 @@ package wovenset.server.photo;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.awt.Color;
+import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -264,5 +267,32 @@ class PhotoApiTest {
         assertThat(api.upload(piece(), Map.of("a.jpg", TestPhotos.jpeg(90, 60, 209)), "")
                         .detail())
                 .contains("batch is named");
+    }
+
+    @Test
+    void aWholePhotoIsShownWithItsLightChanged() throws IOException {
+        String piece = piece();
+        api.bring(piece, Map.of("kite.jpg", TestPhotos.jpeg(900, 600, 5)));
+        String photo = api.piece(piece).path("entries").get(0).path("photo").asString();
+        BufferedImage plain = adjusted(photo, "{\"amounts\":{}}", 300);
+        assertThat(plain.getWidth()).isBetween(300, 450);
+        BufferedImage grey = adjusted(
+                photo, "{\"amounts\":{},\"treatment\":{\"kind\":\"GREY\",\"strength\":100,\"colours\":[]}}", 300);
+        Color at = new Color(grey.getRGB(40, 40));
+        assertThat(at.getRed()).isEqualTo(at.getGreen()).isEqualTo(at.getBlue());
+        assertThat(grey.getWidth()).isEqualTo(plain.getWidth());
+        String address = "/api/photos/" + photo + "/adjusted?edge=%s&adjustments=%s";
+        for (String refused : List.of(
+                String.format(address, 300, "%7B%22amounts%22%3A%7B%22SHARPEN%22%3A-3%7D%7D"),
+                String.format(address, 300, "none"),
+                String.format(address, 9000, "%7B%22amounts%22%3A%7B%7D%7D"))) {
+            assertThat(api.get(refused).status()).as(refused).isEqualTo(422);
+        }
+    }
+
+    private BufferedImage adjusted(String photo, String adjustments, int edge) throws IOException {
+        String asked = "/api/photos/" + photo + "/adjusted?edge=" + edge + "&adjustments="
+                + URLEncoder.encode(adjustments, StandardCharsets.UTF_8);
+        return ImageIO.read(new ByteArrayInputStream(api.get(asked).bytes()));
     }
 }

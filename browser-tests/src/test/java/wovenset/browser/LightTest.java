@@ -1,0 +1,81 @@
+package wovenset.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import tools.jackson.databind.JsonNode;
+import wovenset.server.testing.TestServer;
+
+/** Light, colour and treatments of photos, as a person changes them. */
+@ExtendWith(TestServer.class)
+class LightTest {
+    @RegisterExtension
+    final Browser browser = new Browser();
+
+    private static JsonNode adjusted(Room room, int frame) {
+        return TestServer.api()
+                .page(room.id(), 0)
+                .path("page")
+                .path("items")
+                .get(frame)
+                .path("fill")
+                .path("adjusted");
+    }
+
+    @Test
+    void aPhotoIsPutRightTreatedComparedAndTheOthersLikeIt() {
+        Room room = Room.placed(browser.window(), "Light", "kite-01.jpg", "kite-02.jpg");
+        Page page = room.page;
+        room.painted();
+        room.frame(1).click();
+        room.part("Light and colour");
+        room.button("Put right by itself").click();
+        assertThat(room.button("Undo: Put the light of a photo right")).isEnabled();
+        assertThat(adjusted(room, 0).path("amounts")).isNotEmpty();
+        assertThat(adjusted(room, 1).isMissingNode() || adjusted(room, 1).isNull())
+                .isTrue();
+        Locator sharper = room.field("Sharper (%)");
+        sharper.focus();
+        page.keyboard().press("ArrowUp");
+        page.keyboard().press("Enter");
+        assertThat(room.button("Undo: Change light or colour")).isEnabled();
+        assertThat(adjusted(room, 0).path("amounts").path("SHARPEN").asDouble()).isEqualTo(5);
+
+        room.part("Treatment");
+        Locator cards = page.getByLabel("Treatments").getByRole(AriaRole.BUTTON);
+        assertThat(cards).hasCount(17);
+        Locator two = page.getByLabel("Treatments")
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Two colours"));
+        two.focus();
+        page.keyboard().press("Enter");
+        assertThat(room.button("Undo: Treat a photo")).isEnabled();
+        assertThat(two).hasAttribute("aria-pressed", "true");
+        assertThat(adjusted(room, 0).path("treatment").path("colours")).hasSize(2);
+        room.set("Strength (%)", "60");
+        assertThat(adjusted(room, 0).path("treatment").path("strength").asDouble())
+                .isEqualTo(60);
+
+        room.button("Before and after, side by side").click();
+        Locator beside = page.getByRole(AriaRole.DIALOG, new Page.GetByRoleOptions().setName("Before and after"));
+        assertThat(beside.getByRole(AriaRole.IMG)).hasCount(2);
+        page.keyboard().press("Escape");
+        assertThat(beside).isHidden();
+
+        room.button("this page").click();
+        assertThat(room.button("Undo: Change light or colour")).isEnabled();
+        room.saved();
+        assertThat(adjusted(room, 1)).isEqualTo(adjusted(room, 0));
+        room.button("this page").click();
+        assertThat(page.getByText("The others are changed like this already.")).isVisible();
+        room.button("As it was").click();
+        assertThat(room.button("Undo: Leave light and colour as they were")).isEnabled();
+        assertThat(adjusted(room, 0).isMissingNode() || adjusted(room, 0).isNull())
+                .isTrue();
+    }
+}
