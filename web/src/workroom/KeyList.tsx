@@ -36,6 +36,7 @@ const KEYS: [string, [string, string][]][] = [
       ['F2', 'write the words below it, or in it'],
       ['Delete', 'empty the frame; again, take it away'],
       ['T', 'take it out of the arrangement, or give it back'],
+      ['W', 'one photo through these frames, or let a window go'],
       ['P', 'pin the photo, so that ordering by colour leaves it'],
       ['Shift and a click', 'take hold of several'],
       ['A', 'take hold of all with the same border'],

@@ -142,6 +142,17 @@ function doingsIn(room: () => Room, changeSpots: ChangeSpots, notice: Notice) {
       if (out.length) void changeSpots(idsOf(out), (spot) => spot)
       else if (frames.length && page.arrangement.kind !== 'byHand') void send('giveBackItems')
     },
+    /** One photo through the selected frames, or through one and those that show one already; windows are let go. */
+    toggleWindow: () => {
+      const { frames, page, handle } = room()
+      const isWindow = ({ item }: Frame) => item.fill.kind === 'through'
+      const chosen = frames.filter(({ forPhotos }) => forPhotos)
+      const frameIds = idsOf(chosen)
+      if (frameIds.length === 0) return
+      if (chosen.every(isWindow)) return void handle.edit({ kind: 'letGo', pageId: page.id, frameIds })
+      const other = chosen.length === 1 && page.frames.find(isWindow)
+      void handle.edit({ kind: 'showThrough', pageId: page.id, frameIds: other ? [...frameIds, other.id] : frameIds })
+    },
     /** Pins the selected photos to their frames, or lets them go if all are pinned. */
     togglePin: () => {
       const filled = room().frames.filter(({ entry }) => entry)

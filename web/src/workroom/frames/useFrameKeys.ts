@@ -24,6 +24,7 @@ export function useFrameKeys() {
       G: doings.ungroup,
       l: doings.toggleLock,
       p: doings.togglePin,
+      w: doings.toggleWindow,
       t: doings.toggleTaken,
       u: () => frame && looks.pickUp(frame),
       U: () => {

@@ -4,6 +4,7 @@ import { saySize } from '../../../measure/units'
 import { Button } from '../../../ui/Button'
 import { WeaveGauge } from '../../../ui/WeaveGauge'
 import { useRoom } from '../../context'
+import { useFrameDoings } from '../../frames/useFrameDoings'
 import { gridOf, slotOf } from '../../piece/arrangement'
 import type { Frame } from '../../piece/model'
 import { useWords } from '../../words/useWords'
@@ -31,6 +32,7 @@ function placeInGrid(cell: Box, lines: GridLines | undefined): string {
 
 /** One frame: its photo and words first, then what the station is about, then the rest, folded. */
 export function FrameSlip({ frame, scene }: { frame: Frame; scene: FrameScene }) {
+  const doings = useFrameDoings()
   const { piece, page, scene: pageScene, photos, handle, station, select } = useRoom()
   const { write } = useWords()
   const photo = photos.find(({ entryId }) => entryId === frame.entry)
@@ -88,7 +90,17 @@ export function FrameSlip({ frame, scene }: { frame: Frame; scene: FrameScene })
             A window onto its part of one photo, which runs on in the other parts.
           </p>
           <PicturePart frame={frame} />
+          <Button className="mb-3 w-full" aria-keyshortcuts="W" onClick={doings.toggleWindow}>
+            Let this window go (W)
+          </Button>
         </>
+      )}
+      {frame.item.fill.kind !== 'through' && frame.forPhotos && page.pictures.length > 0 && (
+        <div className="border-t border-line py-2">
+          <Button className="w-full" aria-keyshortcuts="W" onClick={doings.toggleWindow}>
+            Take part in the photo behind (W)
+          </Button>
+        </div>
       )}
       {scene.photo && frame.item.fill.kind === 'ownPhoto' && (
         <CropPart frame={frame} photo={scene.photo} folded={dressing} />

@@ -1,4 +1,5 @@
 import {
+  AppWindow,
   Combine,
   Copy,
   CopyPlus,
@@ -35,6 +36,8 @@ export function FramesSlip() {
   const grouped = frames[0]?.group !== undefined && frames.every(({ group }) => group === frames[0]?.group)
   const filled = frames.filter(({ entry }) => entry)
   const pinned = filled.length > 0 && filled.every(({ marks }) => marks.pinned)
+  const photoFrames = frames.filter(({ forPhotos }) => forPhotos)
+  const windows = photoFrames.every(({ item }) => item.fill.kind === 'through')
   const governedCount = frames.length - out.length
   return (
     <>
@@ -77,6 +80,13 @@ export function FramesSlip() {
         <div className="border-t border-line py-2">
           <Button className="w-full" onClick={() => void handle.edit({ kind: 'joinCells', pageId: page.id, frameIds })}>
             <Combine size={16} /> Join the cells
+          </Button>
+        </div>
+      )}
+      {photoFrames.length > 1 && (
+        <div className="border-t border-line py-2">
+          <Button className="w-full" aria-keyshortcuts="W" onClick={doings.toggleWindow}>
+            <AppWindow size={16} /> {windows ? 'Let the windows go (W)' : 'One photo through all of them (W)'}
           </Button>
         </div>
       )}

@@ -1,14 +1,23 @@
+import type { Box } from '../../../api/client'
 import { useRoom } from '../../context'
 import { PercentSlider } from '../../../fields/PercentSlider'
+import { around, boundsOf, spotsOf } from '../../frames/spots'
 import type { Frame } from '../../piece/model'
 import { onPage } from '../../piece/usePiece'
 import { useTrial } from '../../useTrial'
 import { Part } from '../Part'
 import { placed, placeOf } from './picturePlace'
 
+const inMicrometres = ({ x, y, width, height }: Box) => ({
+  x: Math.round(1000 * x),
+  y: Math.round(1000 * y),
+  width: Math.round(1000 * width),
+  height: Math.round(1000 * height),
+})
+
 /** Where a photo lies that is seen through this frame and others: how far enlarged, and what of it shows. */
 export function PicturePart({ frame }: { frame: Frame }) {
-  const { storedPage, stored } = useRoom()
+  const { storedPage, stored, scene } = useRoom()
   const trial = useTrial()
   const { fill } = frame.item
   const picture = fill.kind === 'through' && storedPage.pictures.find(({ id }) => id === fill.picture)
@@ -19,12 +28,19 @@ export function PicturePart({ frame }: { frame: Frame }) {
   )
   // Across the fold it covers both pages; the left one's corner is where both begin.
   const across = others.length > 0
-  const room = {
-    x: across && index % 2 === 0 ? -stored.format.width : 0,
-    y: 0,
-    width: stored.format.width * (across ? 2 : 1),
-    height: stored.format.height,
-  }
+  const windows = storedPage.frames.filter(
+    ({ item }) => item.fill.kind === 'through' && item.fill.picture === picture.id,
+  )
+  const seen = scene ? spotsOf(windows, scene).map(({ spot }) => boundsOf(spot)) : []
+  const room =
+    across || seen.length === 0
+      ? {
+          x: across && index % 2 === 0 ? -stored.format.width : 0,
+          y: 0,
+          width: stored.format.width * (across ? 2 : 1),
+          height: stored.format.height,
+        }
+      : inMicrometres(around(seen))
   const place = placeOf(picture.box, room)
   const edit = (change: Partial<typeof place>) =>
     onPage(storedPage.id, (page) => {
@@ -49,7 +65,7 @@ export function PicturePart({ frame }: { frame: Frame }) {
     <Part title={across ? 'The photo across the fold' : 'The photo behind'}>
       <PercentSlider
         label="Enlarged"
-        value={(place.zoom - 1) / 3}
+        value={Math.max(0, (place.zoom - 1) / 3)}
         onPreview={(share) => preview({ zoom: 1 + 3 * share })}
         onCommit={(share) => trial.set(edit({ zoom: 1 + 3 * share }))}
       />

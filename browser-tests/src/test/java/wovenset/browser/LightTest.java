@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.KeyboardModifier;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -77,5 +79,30 @@ class LightTest {
         assertThat(room.button("Undo: Leave light and colour as they were")).isEnabled();
         assertThat(adjusted(room, 0).isMissingNode() || adjusted(room, 0).isNull())
                 .isTrue();
+    }
+
+    @Test
+    void onePhotoIsSeenThroughTwoFramesAndLetGoByOneKey() {
+        Room room = Room.placed(browser.window(), "Windows", "kite-01.jpg", "kite-02.jpg");
+        Page page = room.page;
+        room.painted();
+        room.frame(1).click();
+        room.frame(2).click(new Locator.ClickOptions().setModifiers(List.of(KeyboardModifier.SHIFT)));
+        room.button("One photo through all of them (W)").click();
+        assertThat(room.button("Undo: Show one photo through 2 frames")).isEnabled();
+        JsonNode shown = TestServer.api().page(room.id(), 0).path("page");
+        assertThat(shown.path("pictures")).hasSize(1);
+        assertThat(page.getByText("2 photos, 1 not placed")).isVisible();
+        room.painted();
+        room.frame(2).click();
+        room.set("Enlarged (%)", "20");
+        assertThat(room.button("Undo: Move a picture behind its frames")).isEnabled();
+        room.frame(2).focus();
+        page.keyboard().press("w");
+        assertThat(room.button("Undo: Let a frame go")).isEnabled();
+        page.keyboard().press("w");
+        assertThat(room.button("Undo: Show one photo through 2 frames")).isEnabled();
+        assertThat(TestServer.api().page(room.id(), 0).path("page").path("pictures"))
+                .hasSize(1);
     }
 }

@@ -87,6 +87,15 @@ public sealed interface ArrangeEdit extends Edit {
     /** Puts a photo in a frame; the frame keeps its size. */
     record PlaceEntry(UUID pageId, UUID frameId, UUID entryId) implements ArrangeEdit {}
 
+    /**
+     * Lets one photo be seen through frames, in register: it lies once on the page, under all of them. Where some of them show such a photo
+     * already, the others take part in it; else it is the photo of the first that has one, large enough for all. What they showed waits.
+     */
+    record ShowThrough(UUID pageId, List<UUID> frameIds) implements ArrangeEdit {}
+
+    /** Gives frames that a photo is seen through the part that they show as photos of their own. */
+    record LetGo(UUID pageId, List<UUID> frameIds) implements ArrangeEdit {}
+
     /** Takes the photo out of a frame. */
     record EmptyFrame(UUID pageId, UUID frameId) implements ArrangeEdit {}
 

@@ -61,6 +61,8 @@ public enum Doing implements Code {
     ADJUST_NOTHING,
     ADJUST_BY_ITSELF,
     MAKE_ALIKE,
+    SHOW_THROUGH,
+    LET_GO,
     TREAT,
     TREAT_NOTHING,
     DELETE_PAGE,

@@ -63,6 +63,8 @@ public enum Reason implements Code {
     ADJUSTMENT,
     SHOWS_NO_PHOTO,
     ALIKE_ALREADY,
+    WINDOWS_NEED_PHOTO,
+    NO_WINDOW,
     TREATMENT_STRENGTH,
     TREATMENT_COLOURS,
     NO_CHAPTER,

@@ -141,6 +141,7 @@ class EditKindsTest {
                 new ArrangeEdit.JoinCells(PAGE, FRAMES),
                 new ArrangeEdit.PlaceEntry(PAGE, frame, entry(PIECE, 2)),
                 new ArrangeEdit.EmptyFrame(PAGE, frame),
+                new ArrangeEdit.ShowThrough(PAGE, FRAMES),
                 new ArrangeEdit.SwapFrames(PAGE, frame, PAGE, FRAMES.get(1)),
                 new WordsEdit.AddWords(PAGE, WordsEdit.WordsPlace.TOP, Optional.of("w")),
                 patch(PIECE, new ItemChange.SetOpacity(0.5), frame),
@@ -198,6 +199,8 @@ class EditKindsTest {
                                         AlbumEdit.PlacePicture.class,
                                         // Tried in CoversTest: it needs a cover.
                                         AlbumEdit.FitCover.class,
+                                        // Tried in WindowEditsTest: it needs windows.
+                                        ArrangeEdit.LetGo.class,
                                         // Tried in AdjustEditsTest: they need photos whose light is known.
                                         AdjustEdit.AdjustByItself.class,
                                         AdjustEdit.MakeAlike.class,
