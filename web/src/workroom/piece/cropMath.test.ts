@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Crop } from '../../api/client'
-import { type PlacedPhoto, placePhoto, pushed, turnedBy, zoomed } from './cropMath'
+import { leveled, type PlacedPhoto, placePhoto, pushed, turnedBy, zoomed } from './cropMath'
 
 const centred: Crop = { focusX: 0.5, focusY: 0.5, zoom: 1, turnDegrees: 0, flipped: false, fit: 'FILL', aim: 'HAND' }
 const box = { x: 10, y: 20, width: 100, height: 100 }
@@ -72,5 +72,11 @@ describe('placing a photo in its window', () => {
     expect(zoomed({ ...centred, fit: 'WHOLE' }, 1.5).fit).toBe('FILL')
     expect(turnedBy({ ...centred, turnDegrees: 170 }, 90).turnDegrees).toBe(-100)
     expect(turnedBy({ ...centred, turnDegrees: -170 }, -90).turnDegrees).toBe(100)
+  })
+
+  it('takes a photo’s own tilt back, on its side and mirrored, too', () => {
+    expect(leveled({ ...centred, turnDegrees: 3 }, 2.5).turnDegrees).toBe(-2.5)
+    expect(leveled({ ...centred, turnDegrees: 88 }, 2.5).turnDegrees).toBe(87.5)
+    expect(leveled({ ...centred, flipped: true }, 2.5).turnDegrees).toBe(2.5)
   })
 })

@@ -69,3 +69,7 @@ export const turnedBy = (crop: Crop, degrees: number): Crop => {
   while (turn < -180) turn += 360
   return { ...crop, turnDegrees: Number(turn.toFixed(2)) }
 }
+
+/** Level after a photo's own tilt, clockwise, is taken back; on its side if it was. */
+export const leveled = (crop: Crop, tilt: number): Crop =>
+  turnedBy({ ...crop, turnDegrees: 90 * Math.round(crop.turnDegrees / 90) }, crop.flipped ? tilt : -tilt)

@@ -8,6 +8,7 @@ import type { Frame } from '../../piece/model'
 import { useCrop } from '../../useCrop'
 import { Part } from '../Part'
 import { FlipIcon } from './FlipIcon'
+import { LevelButton } from './LevelButton'
 
 /** Which part of the photo its frame shows, by numbers. */
 export function CropPart({ frame, photo, folded }: { frame: Frame; photo: PhotoScene; folded: boolean }) {
@@ -53,6 +54,7 @@ export function CropPart({ frame, photo, folded }: { frame: Frame; photo: PhotoS
           </button>
         ))}
       </div>
+      <LevelButton frame={frame} />
       <div className="grid grid-cols-2 gap-2">
         <NumberField
           label="Zoom"

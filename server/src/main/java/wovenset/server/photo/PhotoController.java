@@ -8,6 +8,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -144,6 +145,16 @@ class PhotoController {
                 .cacheControl(
                         CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable())
                 .body(store.looks().mains(new PhotoId(sha256)));
+    }
+
+    /** @param degrees clockwise; null if the photo's lines do not say */
+    record TiltView(@Nullable Double degrees) {}
+
+    /** How far a photo is tilted, by its own lines. */
+    @GetMapping("/api/photos/{sha256}/tilt")
+    TiltView tilt(@PathVariable String sha256) {
+        OptionalDouble tilt = store.looks().tilt(new PhotoId(sha256));
+        return new TiltView(tilt.isPresent() ? tilt.getAsDouble() : null);
     }
 
     /** A derived size: small for the light table, large for cropping on the bench. */

@@ -7,6 +7,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import org.slf4j.Logger;
@@ -19,6 +20,7 @@ import wovenset.core.photo.Subject;
 import wovenset.core.photo.Tones;
 import wovenset.core.picture.DerivedPixels;
 import wovenset.core.picture.file.RefusedPhotoException;
+import wovenset.core.subject.LevelFinder;
 import wovenset.core.subject.MainColours;
 import wovenset.core.subject.MeanColour;
 import wovenset.core.subject.SubjectFinder;
@@ -32,6 +34,7 @@ final class PhotoLooks {
     private final Function<PhotoId, Path> small;
     private final SubjectFinder subjects = new SubjectFinder();
     private final Recent<PhotoId, LabColour> means = Recent.entries(20_000);
+    private final Recent<PhotoId, OptionalDouble> tilts = Recent.entries(2_000);
     private final Recent<PhotoId, Tones> tones = Recent.entries(20_000);
     private final Recent<PhotoId, List<Rgb>> mains = Recent.entries(2_000);
 
@@ -75,6 +78,12 @@ final class PhotoLooks {
     /** Nothing if the photo cannot be read. */
     Optional<Tones> tones(PhotoId id) {
         return read(() -> tones.get(id, absent -> ToneFinder.of(picture(absent))));
+    }
+
+    /** How far the photo is tilted, in degrees clockwise; nothing if its lines do not say, or it cannot be read. */
+    OptionalDouble tilt(PhotoId id) {
+        return read(() -> tilts.get(id, absent -> LevelFinder.tilt(picture(absent))))
+                .orElse(OptionalDouble.empty());
     }
 
     /** The few colours that a photo is seen as, the most telling first. */

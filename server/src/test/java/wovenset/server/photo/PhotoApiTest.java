@@ -281,6 +281,9 @@ class PhotoApiTest {
         Color at = new Color(grey.getRGB(40, 40));
         assertThat(at.getRed()).isEqualTo(at.getGreen()).isEqualTo(at.getBlue());
         assertThat(grey.getWidth()).isEqualTo(plain.getWidth());
+        assertThat(api.get("/api/photos/" + photo + "/tilt").json().has("degrees"))
+                .as("circles say nothing")
+                .isFalse();
         String address = "/api/photos/" + photo + "/adjusted?edge=%s&adjustments=%s";
         for (String refused : List.of(
                 String.format(address, 300, "%7B%22amounts%22%3A%7B%22SHARPEN%22%3A-3%7D%7D"),
