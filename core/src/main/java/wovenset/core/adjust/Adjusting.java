@@ -46,6 +46,9 @@ public final class Adjusting {
             Detail.of(adjustments, around).ifPresent(steps::add);
             adjustments.treatment().ifPresent(treatment -> steps.add(Treating.of(treatment, around)));
             Overlay.of(adjustments, rows.width, rows.height).ifPresent(steps::add);
+            if (steps.isEmpty()) {
+                return rows.changed(toned);
+            }
             return rows.changed(toned, (row, colours) -> steps.forEach(step -> step.change(row, colours)));
         }
     }

@@ -62,6 +62,21 @@ final class ByteRows {
         return data;
     }
 
+    /** A copy with light and colour changed, and nothing else: each pixel goes straight to its place. */
+    BufferedImage changed(Toned toned) {
+        ByteRows to = new ByteRows(new BufferedImage(width, height, image.getType()));
+        int step = clear ? 4 : 3;
+        IntStream.range(0, height).parallel().forEach(row -> {
+            float[] colour = new float[3];
+            int end = (row + 1) * width * step;
+            for (int at = row * width * step + step - 3; at < end; at += step) {
+                readPixel(at, toned, colour, 0);
+                to.writePixel(at, colour, 0, this);
+            }
+        });
+        return to.image;
+    }
+
     /** A changed copy, with all processors; what is clear stays as clear. */
     BufferedImage changed(Toned toned, Row change) {
         ByteRows to = new ByteRows(new BufferedImage(width, height, image.getType()));
@@ -78,23 +93,31 @@ final class ByteRows {
         int step = clear ? 4 : 3;
         int at = row * width * step + step - 3;
         for (int x = 0; x < width; x++, at += step) {
-            int alpha = clear ? data[at - 1] & 0xff : 255;
-            toned.pixel(whole(data[at + 2], alpha), whole(data[at + 1], alpha), whole(data[at], alpha), into, 3 * x);
+            readPixel(at, toned, into, 3 * x);
         }
+    }
+
+    private void readPixel(int at, Toned toned, float[] into, int to) {
+        int alpha = clear ? data[at - 1] & 0xff : 255;
+        toned.pixel(whole(data[at + 2], alpha), whole(data[at + 1], alpha), whole(data[at], alpha), into, to);
     }
 
     private void write(int row, float[] colours, ByteRows from) {
         int step = clear ? 4 : 3;
         int at = row * width * step + step - 3;
         for (int x = 0; x < width; x++, at += step) {
-            int alpha = clear ? from.data[at - 1] & 0xff : 255;
-            if (clear) {
-                data[at - 1] = (byte) alpha;
-            }
-            data[at] = rounded(colours[3 * x + 2], alpha);
-            data[at + 1] = rounded(colours[3 * x + 1], alpha);
-            data[at + 2] = rounded(colours[3 * x], alpha);
+            writePixel(at, colours, 3 * x, from);
         }
+    }
+
+    private void writePixel(int at, float[] colours, int of, ByteRows from) {
+        int alpha = clear ? from.data[at - 1] & 0xff : 255;
+        if (clear) {
+            data[at - 1] = (byte) alpha;
+        }
+        data[at] = rounded(colours[of + 2], alpha);
+        data[at + 1] = rounded(colours[of + 1], alpha);
+        data[at + 2] = rounded(colours[of], alpha);
     }
 
     /** A colour as it is where nothing is clear. */

@@ -4,6 +4,7 @@ import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 import org.bytedeco.javacpp.BytePointer;
 import org.bytedeco.javacpp.ShortPointer;
 import org.bytedeco.opencv.global.opencv_core;
@@ -84,10 +85,10 @@ final class Surroundings implements AutoCloseable {
     private Mat tonedIn16Bits(Mat bytes) {
         int width = bytes.cols();
         Mat wide = new Mat(bytes.rows(), width, opencv_core.CV_16UC3);
-        byte[] row = new byte[3 * width];
-        short[] out = new short[3 * width];
-        float[] colour = new float[3];
-        for (int y = 0; y < bytes.rows(); y++) {
+        IntStream.range(0, bytes.rows()).parallel().forEach(y -> {
+            byte[] row = new byte[3 * width];
+            short[] out = new short[3 * width];
+            float[] colour = new float[3];
             new BytePointer(bytes.ptr(y)).get(row);
             for (int x = 0; x < row.length; x += 3) {
                 toned.pixel(row[x + 2] & 0xff, row[x + 1] & 0xff, row[x] & 0xff, colour, 0);
@@ -96,7 +97,7 @@ final class Surroundings implements AutoCloseable {
                 }
             }
             new ShortPointer(wide.ptr(y)).put(out);
-        }
+        });
         return wide;
     }
 
