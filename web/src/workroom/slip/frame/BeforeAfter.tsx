@@ -16,15 +16,13 @@ export function BeforeAfter(props: { photo: string; adjusted: Adjustments; onClo
       <p className="p-3 text-soft">The whole photo, without its crop. Escape goes back.</p>
       <div className="grid min-h-0 flex-1 grid-cols-2 gap-3 px-3 pb-3">
         {sides.map(({ name, adjustments }) => (
-          <figure key={name} className="flex min-h-0 flex-col">
-            <div className="flex min-h-0 flex-1 items-center justify-center overflow-hidden">
-              <img
-                alt={name}
-                src={adjustedPicture(photo, adjustments, EDGE_PX)}
-                className="max-h-full max-w-full object-contain"
-              />
-            </div>
-            <figcaption className="pt-2 text-center">{name}</figcaption>
+          <figure key={name} className="flex min-h-0 flex-col items-center justify-center">
+            <img
+              alt={name}
+              src={adjustedPicture(photo, adjustments, EDGE_PX)}
+              className="min-h-0 max-w-full object-contain"
+            />
+            <figcaption className="pt-2">{name}</figcaption>
           </figure>
         ))}
       </div>

@@ -13,6 +13,9 @@ import org.bytedeco.opencv.opencv_core.Size;
  * between them becomes plain (Kuwahara, Hachimura, Eiho and Kinoshita, 1976). Cost: linear in the pixels, whatever the width.
  */
 final class Strokes {
+    /** In pixels. */
+    private static final double EDGE = 1.2;
+
     private Strokes() {}
 
     /**
@@ -40,6 +43,10 @@ final class Strokes {
             IntStream.range(0, picture.rows())
                     .parallel()
                     .forEach(row -> paint(row, reach, means, mean, meanSquared, painted));
+        }
+        // Where the choice of a square changes, an edge is a stair.
+        try (Size any = new Size(0, 0)) {
+            opencv_imgproc.GaussianBlur(painted, painted, any, EDGE);
         }
         return painted;
     }

@@ -304,49 +304,8 @@ public final class AlbumFlow {
         return isFlowed(page) && HandWork.isBlock(frame);
     }
 
-    /** What a person laid on a page that leaves the album, but for the titles of chapters. */
-    public static Optional<Page> left(Album album, Page page) {
-        Set<UUID> chapters = new HashSet<>();
-        album.chapters().forEach(chapter -> chapters.add(chapter.id()));
-        return LeftThings.of(page, chapters);
-    }
-
     /** Whether the flow may fill a page otherwise: it has filled it, and nothing in its slots ties it. */
     public static boolean isFlowed(Page page) {
         return HandWork.isFlowed(page);
-    }
-
-    /**
-     * A flowed page without some of what flows: what stays closes up.
-     *
-     * @param out entries of photos, and frames of words that stand among them
-     * @return nothing if none of that is left on it; what else lies there is {@link #left}
-     */
-    public static Optional<Page> closedUp(Piece piece, Page page, Set<UUID> out, PhotoFacts facts) {
-        Album album = piece.album().orElse(null);
-        if (album == null || !isFlowed(page)) {
-            return Optional.of(page);
-        }
-        List<Frame> stay = page.slotted().stream()
-                .filter(frame -> HandWork.isBlock(frame)
-                        ? !out.contains(frame.id())
-                        : piece.entryOf(page, frame)
-                                .filter(entry -> !out.contains(entry.id()))
-                                .isPresent())
-                .toList();
-        if (stay.size() == page.slotted().size()) {
-            return Optional.of(page);
-        }
-        if (stay.isEmpty()) {
-            return Optional.empty();
-        }
-        List<Item> loose = HandWork.looseOn(page, Set.of());
-        int first = page.items().indexOf(stay.get(0));
-        List<Item> behind = loose.stream()
-                .filter(item -> page.items().indexOf(item) < first)
-                .toList();
-        List<Item> front = loose.stream().filter(item -> !behind.contains(item)).toList();
-        return Optional.of(new PageComposer(piece, album, facts)
-                .composed(page, piece.indexOf(page.id()) % 2 == 1, stay, behind, front));
     }
 }

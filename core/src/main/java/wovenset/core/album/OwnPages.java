@@ -40,7 +40,7 @@ final class OwnPages {
                 continue;
             }
             if (isGone(page)) {
-                LeftThings.of(page, titles).ifPresent(left::add);
+                ClosingUp.things(page, titles).ifPresent(left::add);
             }
             for (UUID entry : work.shown(page)) {
                 last = work.flows(entry) || work.fixed.containsKey(entry) ? Optional.of(entry) : last;

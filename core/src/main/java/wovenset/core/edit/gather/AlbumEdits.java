@@ -8,6 +8,7 @@ import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import wovenset.core.album.AlbumFlow;
+import wovenset.core.album.ClosingUp;
 import wovenset.core.album.Covers;
 import wovenset.core.album.PageOrder;
 import wovenset.core.arrangement.Margins;
@@ -35,6 +36,9 @@ import wovenset.core.said.Reason;
 
 /** Edits of albums: photos that flow over pages. */
 public final class AlbumEdits {
+    /** A photo sent to a page is tried at so many places beyond those beside its photos. */
+    private static final int REACH = 8;
+
     private final PhotoFacts facts;
     private final Supplier<UUID> ids;
 
@@ -129,15 +133,23 @@ public final class AlbumEdits {
                 .toList();
         int first = there.stream().mapToInt(stay::indexOf).min().orElseThrow();
         // Where the flow breaks follows from all photos: of the places beside those that are there, the first that
-        // comes out right.
+        // comes out right; where none does, the pages have moved by more than that, and the photo follows them.
         Piece nearest = piece;
         int off = Integer.MAX_VALUE;
-        for (int i = 0; i <= there.size() && off > 0; i++) {
-            int at = first + (i + 1) % (there.size() + 1);
+        boolean early = false;
+        for (int i = 0; i <= there.size() + REACH && off > 0; i++) {
+            int beyond = i - there.size();
+            int at = beyond <= 0
+                    ? first + (i + 1) % (there.size() + 1)
+                    : early ? first + there.size() + beyond : first - beyond;
+            if (at < 0 || at > stay.size()) {
+                break;
+            }
             Piece tried = AlbumFlow.anew(PageOrder.moved(piece, moved, at), facts, ids);
-            int missed = Math.abs(pageOf(tried, moved.get(0)) - (edit.page() - 1));
-            if (missed < off) {
-                off = missed;
+            int came = pageOf(tried, moved.get(0)) - (edit.page() - 1);
+            if (Math.abs(came) < off) {
+                off = Math.abs(came);
+                early = came < 0;
                 nearest = tried;
             }
         }
@@ -234,8 +246,8 @@ public final class AlbumEdits {
         List<Page> pages = new ArrayList<>();
         List<Page> left = new ArrayList<>();
         for (Page page : piece.pages()) {
-            AlbumFlow.closedUp(piece, page, out, facts).ifPresentOrElse(pages::add, () -> piece.album()
-                    .flatMap(album -> AlbumFlow.left(album, page))
+            ClosingUp.closedUp(piece, page, out, facts).ifPresentOrElse(pages::add, () -> piece.album()
+                    .flatMap(album -> ClosingUp.left(album, page))
                     .ifPresent(left::add));
         }
         if (pages.isEmpty()) {
