@@ -15,7 +15,7 @@ import wovenset.core.piece.Spreads;
 /**
  * The sides that the pages of an album lie on after one was put in, moved or taken out between them: from there on right is left. Before a
  * picture across the fold, and before a chapter that is to begin on the right, a page with nothing on it comes, or the one that was there goes;
- * flowed pages get the margins of their side, and what is on them moves by the difference. No photo comes onto another page. Cost: linear in
+ * of two that come after each other one stays; flowed pages get the margins of their side, and what is on them moves by the difference. No photo comes onto another page. Cost: linear in
  * the pages.
  */
 public final class Sides {
@@ -34,9 +34,13 @@ public final class Sides {
         List<Page> pages = new ArrayList<>();
         for (int i = 0; i < after.pages().size(); i++) {
             Page page = after.pages().get(i);
+            boolean afterBlank = !pages.isEmpty() && Openings.isBlank(pages.get(pages.size() - 1));
+            if (afterBlank && Openings.isBlank(page)) {
+                continue;
+            }
             boolean isLeft = Spreads.isLeft(pages.size());
             if (isLeft ? beginsOnRight(after, album.get(), i) : beginsAcross(after.pages(), i)) {
-                if (!pages.isEmpty() && Openings.isBlank(pages.get(pages.size() - 1))) {
+                if (afterBlank) {
                     pages.remove(pages.size() - 1);
                 } else {
                     pages.add(Openings.blank(album.get(), ids));
