@@ -12,6 +12,7 @@ import type { Frame } from '../piece/model'
 import { contentName } from '../ornaments/useOrnaments'
 import { styleOf } from '../piece/styles'
 import { askFocus, wordsField } from '../../fields/askedFocus'
+import { clipOf, PieceEdge } from './PieceEdge'
 import { CaptionSpot } from '../words/CaptionSpot'
 import { spriteKey, type SpritePlace } from './spritePlace'
 import { SpritePicture } from './SpritePicture'
@@ -78,6 +79,13 @@ export const FramePlace = memo(function FramePlace(props: Props) {
   const colour = styleOf(frame, styles).bands[0]?.paint.colour ?? '#22293a'
 
   const { box } = scene
+  const lying = {
+    left: box.x * pixelsPerMm,
+    top: box.y * pixelsPerMm,
+    width: box.width * pixelsPerMm,
+    height: box.height * pixelsPerMm,
+  }
+  const edge = frame?.slot !== undefined ? scene.piece : undefined
   const from = draft && box
   const to = draft && boxOf(draft.spot)
   const shift =
@@ -131,10 +139,8 @@ export const FramePlace = memo(function FramePlace(props: Props) {
         }}
         className={`absolute touch-none ${selected ? (cropping ? '' : 'z-10 outline-2 outline-offset-2 outline-woad') : 'hover:outline-1 hover:outline-woad'} ${over ? 'bg-woad/30 outline-3 outline-woad' : ''} ${scene.photo || frame?.text?.text || drawn ? '' : 'border border-dashed border-soft bg-wash/60'} ${movable && !frame?.locked ? 'cursor-move' : ''} ${scene.hidden ? 'border border-dotted border-soft' : ''} ${draft?.shape ? 'opacity-0' : ''}`}
         style={{
-          left: box.x * pixelsPerMm,
-          top: box.y * pixelsPerMm,
-          width: box.width * pixelsPerMm,
-          height: box.height * pixelsPerMm,
+          ...lying,
+          clipPath: edge && clipOf(edge, lying.width, lying.height),
           transform: scene.turnDegrees ? `rotate(${scene.turnDegrees}deg)` : undefined,
         }}
       >
@@ -150,7 +156,9 @@ export const FramePlace = memo(function FramePlace(props: Props) {
             </span>
           )}
       </button>
-      {scene.photo && (
+      {edge && (selected || over) && !cropping && <PieceEdge outline={edge} {...lying} selected={selected} />}
+      {/* Between the pieces of a figure is no room for words. */}
+      {scene.photo && (!edge || styles.captions.place === 'ON_PICTURE') && (
         <CaptionSpot scene={scene} scale={scale} selected={selected && !cropping} captions={styles.captions} />
       )}
     </div>

@@ -6,7 +6,7 @@ import { askFocus, wordsField } from '../../fields/askedFocus'
 import { movedBy } from '../frames/spots'
 import { useFrameDoings } from '../frames/useFrameDoings'
 import { useSpots } from '../frames/useSpots'
-import { neighbour } from '../piece/arrangement'
+import { keepsPlaces, neighbour } from '../piece/arrangement'
 import { pushed, turnedBy, zoomed } from '../piece/cropMath'
 import type { Frame } from '../piece/model'
 import { useCrop } from '../useCrop'
@@ -39,11 +39,11 @@ export function useFramePlaceKeys(scene: FrameScene, frame: Frame | undefined, i
       notice(frame.ornament ? 'The ornament is gone.' : 'The words are gone.', {
         action: { name: 'Undo', run: handle.undo },
       })
-    } else if (removes && !photo && (spot || page.arrangement.kind !== 'grid')) remove()
+    } else if (removes && !photo && (spot || !keepsPlaces(page.arrangement))) remove()
     else if (removes && photo) {
       void handle.edit({ kind: 'emptyFrame', pageId: page.id, frameId: scene.frameId })
       const flows = stored.pages.find(({ id }) => id === page.id)?.flow === 'FLOWED' && !spot
-      const again = spot || page.arrangement.kind !== 'grid' ? ' Delete again takes the frame away.' : ''
+      const again = spot || !keepsPlaces(page.arrangement) ? ' Delete again takes the frame away.' : ''
       const left = flows
         ? 'The photo is out of the album, and the page has closed up.'
         : `The frame is empty now; its photo waits in the tray.${again}`

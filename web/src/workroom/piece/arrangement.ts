@@ -1,17 +1,24 @@
 import type { Arrangement, Box, Edit, FrameScene, Grid, GridLines, Margins, Track } from '../../api/client'
 import { type Page, slotted } from './model'
 
-/** The edit that gives a page this arrangement and leaves its frames in their order. Prints are strewn again. */
+/** The edit that gives a page this arrangement and leaves its frames in their order. Prints are strewn again, a figure is cut again if it is to be cut otherwise. */
 export function arrangementEdit(page: Page, arrangement: Arrangement): Edit {
   const pageId = page.id
   if (arrangement.kind === 'grid') return { kind: 'setGrid', pageId, grid: arrangement, reflow: 'ASK' }
   const order = slotted(page).map(({ id }) => id)
+  if (arrangement.kind === 'silhouette') {
+    const { margins, gap, figure, cutting } = arrangement
+    return { kind: 'cutSilhouette', pageId, margins, gap, figure, cutting, order }
+  }
   if (arrangement.kind !== 'scattered') return { kind: 'arrange', pageId, arrangement, order }
   return { kind: 'scatter', pageId, margins: arrangement.margins, recipe: arrangement.recipe, order }
 }
 
 export const withMargins = (page: Page, margins: Partial<Margins>): Edit =>
   arrangementEdit(page, { ...page.arrangement, margins: { ...page.arrangement.margins, ...margins } })
+
+/** Whether its places stay where no photo is. */
+export const keepsPlaces = ({ kind }: Arrangement) => kind === 'grid' || kind === 'silhouette'
 
 export const gridOf = (page: Page): Grid | undefined =>
   page.arrangement.kind === 'grid' ? page.arrangement : undefined
@@ -45,7 +52,11 @@ export function slotOf(cell: Box, lines: GridLines) {
 const USUAL_GAP = 3000
 
 export const gapOf = (arrangement: Arrangement): number =>
-  arrangement.kind === 'grid' ? arrangement.columnGap : arrangement.kind === 'slicing' ? arrangement.gap : USUAL_GAP
+  arrangement.kind === 'grid'
+    ? arrangement.columnGap
+    : arrangement.kind === 'slicing' || arrangement.kind === 'silhouette'
+      ? arrangement.gap
+      : USUAL_GAP
 
 /** The edit that puts the page's frames in a grid: those of a page without an arrangement all go in. */
 export function toGrid(page: Page, grid: Grid): Edit {

@@ -9,6 +9,7 @@ import { type Page, type Piece, slotted, waitingIn } from '../piece/model'
 import { MOST } from '../slip/gather/NextSteps'
 import { OverBench } from '../OverBench'
 import { Part } from '../slip/Part'
+import { CutSilhouette } from './CutSilhouette'
 import { ProposalList } from './ProposalList'
 
 const WANTED = 8
@@ -147,6 +148,9 @@ export function ProposalsPart() {
         <Button className="w-full" disabled={filled === 0} onClick={scatter}>
           Scatter as prints
         </Button>
+      )}
+      {page.arrangement.kind !== 'silhouette' && (
+        <CutSilhouette order={taking(page).map(({ id }) => id)} waiting={waiting} />
       )}
     </Part>
   )

@@ -20,12 +20,13 @@ import { AddWords } from '../words/AddWords'
 import { WordsPages } from '../words/WordsPages'
 import { ProposalsPart } from '../../propose/ProposalsPart'
 import { ScatteredPart } from './ScatteredPart'
+import { SilhouettePart } from './SilhouettePart'
 import { SlicingPart } from './SlicingPart'
 
 /** The fields beside which is said what is wrong with them. */
 function fieldsOf(arrangement: Arrangement): string[] {
   const always = ['margins', 'width', 'height', 'bleed']
-  if (arrangement.kind === 'slicing') return [...always, 'gap']
+  if (arrangement.kind === 'slicing' || arrangement.kind === 'silhouette') return [...always, 'gap']
   if (arrangement.kind !== 'grid') return always
   return [...always, 'columnGap', 'rowGap', ...(arrangement.cell ? ['cell'] : ['columnTracks', 'rowTracks'])]
 }
@@ -74,6 +75,8 @@ export function ArrangeSlip() {
         <SlicingPart key={`cuts of ${page.id}`} slicing={arrangement} send={send} about={about} />
       ) : arrangement.kind === 'scattered' ? (
         <ScatteredPart key={`scatter of ${page.id}`} scattered={arrangement} send={send} about={about} />
+      ) : arrangement.kind === 'silhouette' ? (
+        <SilhouettePart key={`silhouette of ${page.id}`} silhouette={arrangement} send={send} about={about} />
       ) : (
         <FreePart key={`margins of ${page.id}`} send={send} about={about} />
       )}

@@ -119,6 +119,10 @@ class AccessibilityTest {
         room.button("Scatter as prints").click();
         assertThat(room.button("Scatter again")).isVisible();
         check(room.page, "scattered prints");
+        room.button("Fill a silhouette …").click();
+        assertThat(room.page.getByLabel("Silhouette", new Page.GetByLabelOptions().setExact(true)))
+                .isVisible();
+        check(room.page, "silhouettes");
     }
 
     private static void check(Page page, String view) {

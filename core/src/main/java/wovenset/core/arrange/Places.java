@@ -12,6 +12,7 @@ import java.util.stream.IntStream;
 import wovenset.core.arrange.grid.CellSurround;
 import wovenset.core.arrange.grid.GridOutcome;
 import wovenset.core.arrange.grid.GridSums;
+import wovenset.core.arrange.silhouette.PiecePlaces;
 import wovenset.core.arrange.slicing.SlicingSums;
 import wovenset.core.arrange.space.FrameTrim;
 import wovenset.core.arrange.space.Heads;
@@ -26,6 +27,7 @@ import wovenset.core.arrangement.ByHand;
 import wovenset.core.arrangement.Grid;
 import wovenset.core.arrangement.Margins;
 import wovenset.core.arrangement.Scattered;
+import wovenset.core.arrangement.Silhouette;
 import wovenset.core.arrangement.Slicing;
 import wovenset.core.geometry.Box;
 import wovenset.core.geometry.BoxMm;
@@ -249,6 +251,12 @@ public final class Places {
                 }
             }
             return withinMargins(scattered.margins(), places);
+        }
+
+        @Override
+        public PlacesOutcome silhouette(Silhouette silhouette) {
+            Optional<DoesNotFit> problem = marginProblem(format, silhouette.margins());
+            return problem.isPresent() ? problem.get() : PiecePlaces.of(format, silhouette, slotted);
         }
 
         @Override

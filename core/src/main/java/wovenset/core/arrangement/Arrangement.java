@@ -1,7 +1,7 @@
 package wovenset.core.arrangement;
 
 /** What decides where a page's frames lie. It has a slot for each of them. */
-public sealed interface Arrangement permits Grid, Slicing, Scattered, ByHand {
+public sealed interface Arrangement permits Grid, Slicing, Scattered, Silhouette, ByHand {
     /** How many slots there are; they are numbered from 0. */
     int slots();
 
@@ -21,6 +21,8 @@ public sealed interface Arrangement permits Grid, Slicing, Scattered, ByHand {
         T slicing(Slicing slicing);
 
         T scattered(Scattered scattered);
+
+        T silhouette(Silhouette silhouette);
 
         T byHand(ByHand byHand);
     }

@@ -4,9 +4,12 @@ import java.util.List;
 import java.util.UUID;
 import wovenset.core.arrange.order.Harmony;
 import wovenset.core.arrangement.Arrangement;
+import wovenset.core.arrangement.Cutting;
+import wovenset.core.arrangement.Figure;
 import wovenset.core.arrangement.Grid;
 import wovenset.core.arrangement.Margins;
 import wovenset.core.arrangement.Scattered;
+import wovenset.core.measure.Length;
 import wovenset.core.pattern.Pattern;
 
 /** A change to a page's arrangement, or to which photo stands in which of its slots. */
@@ -48,6 +51,14 @@ public sealed interface ArrangeEdit extends Edit {
 
     /** Strews a page's photos anew. The order is as for {@link Arrange}; later prints lie over earlier ones. */
     record Scatter(UUID pageId, Margins margins, Scattered.Recipe recipe, List<UUID> order) implements ArrangeEdit {}
+
+    /**
+     * Cuts a figure into pieces and fills them: with the page's photos, then with those that wait, each where it suits best. Photos beyond
+     * the pieces wait. Where the page has this figure cut in this way already, only gap and margins change. The order is as for
+     * {@link Arrange}.
+     */
+    record CutSilhouette(UUID pageId, Margins margins, Length gap, Figure figure, Cutting cutting, List<UUID> order)
+            implements ArrangeEdit {}
 
     /** Puts a page's photos into a pattern, takes on its look, or both. */
     record ApplyPattern(UUID pageId, Pattern pattern, PatternPart part, Reflow reflow) implements ArrangeEdit {}

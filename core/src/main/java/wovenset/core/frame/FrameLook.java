@@ -73,9 +73,17 @@ public record FrameLook(
      * The photo in it.
      *
      * @param crop as the person wants it
+     * @param middleX where in the window an aimed crop puts the subject: shares of its width and height
      * @param through where the upright photo's unit square lies in the unturned frame's axes, if it is seen through the frame
      */
-    public record Photo(PhotoPixels pixels, PixelSize size, Crop crop, Subject subject, Optional<Affine> through) {}
+    public record Photo(
+            PhotoPixels pixels,
+            PixelSize size,
+            Crop crop,
+            Subject subject,
+            double middleX,
+            double middleY,
+            Optional<Affine> through) {}
 
     /**
      * Away from the light, seen from the unturned frame: by how much a shadow is displaced for each of its height.

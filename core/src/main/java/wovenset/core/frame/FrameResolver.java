@@ -161,7 +161,8 @@ public final class FrameResolver {
             double mmPerPixel = Math.hypot(to.a(), to.b()) / width;
             return new ResolvedFrame.Photo(to, photo.crop(), 25.4 / mmPerPixel);
         }
-        Crop aimed = SubjectAim.aimed(width, height, window, photo.crop(), photo.subject());
+        Crop aimed = SubjectAim.aimed(
+                width, height, window, photo.crop(), photo.subject(), photo.middleX(), photo.middleY());
         CropGeometry.Placed placed = CropGeometry.place(width, height, window, aimed);
         return new ResolvedFrame.Photo(Affine.of(placed.toPage()), placed.crop(), placed.pixelsPerInch());
     }

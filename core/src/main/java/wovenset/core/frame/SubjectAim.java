@@ -26,8 +26,18 @@ import wovenset.core.photo.Subject;
 public final class SubjectAim {
     private SubjectAim() {}
 
-    /** The crop with its focus set, or as it is if it is aimed by hand or there is nothing to aim at. */
+    /** The crop with its focus set, its subject to come to the middle of the window. */
     static Crop aimed(int photoWidth, int photoHeight, BoxMm window, Crop crop, Subject subject) {
+        return aimed(photoWidth, photoHeight, window, crop, subject, 0.5, 0.5);
+    }
+
+    /**
+     * The crop with its focus set, or as it is if it is aimed by hand or there is nothing to aim at.
+     *
+     * @param middleX where in the window the subject is to come, share of its width; what is turned comes to its middle
+     */
+    static Crop aimed(
+            int photoWidth, int photoHeight, BoxMm window, Crop crop, Subject subject, double middleX, double middleY) {
         if (crop.aim() == Crop.Aim.HAND || crop.fit() == Crop.Fit.WHOLE || subject.origin() == Subject.Origin.NONE) {
             return crop.aim() == Crop.Aim.HAND ? crop : crop.withFocus(0.5, 0.5);
         }
@@ -38,19 +48,37 @@ public final class SubjectAim {
         double down = window.width() * sin + window.height() * cos;
         double scale = Math.max(across / photoWidth, down / photoHeight) * crop.zoom();
         boolean thirds = crop.aim() == Crop.Aim.THIRDS;
+        boolean upright = crop.turnDegrees() == 0;
         return crop.withFocus(
-                middle(Math.min(1, across / (photoWidth * scale)), subject, Region::x, Region::right, thirds),
-                middle(Math.min(1, down / (photoHeight * scale)), subject, Region::y, Region::bottom, thirds));
+                middle(
+                        Math.min(1, across / (photoWidth * scale)),
+                        subject,
+                        Region::x,
+                        Region::right,
+                        thirds,
+                        upright ? middleX : 0.5),
+                middle(
+                        Math.min(1, down / (photoHeight * scale)),
+                        subject,
+                        Region::y,
+                        Region::bottom,
+                        thirds,
+                        upright ? middleY : 0.5));
     }
 
     private static double middle(
-            double shown, Subject subject, ToDoubleFunction<Region> from, ToDoubleFunction<Region> to, boolean thirds) {
+            double shown,
+            Subject subject,
+            ToDoubleFunction<Region> from,
+            ToDoubleFunction<Region> to,
+            boolean thirds,
+            double at) {
         double a = from.applyAsDouble(subject.region());
         double b = to.applyAsDouble(subject.region());
         double start;
         if (b - a <= shown) {
             double centre = (a + b) / 2;
-            double wanted = thirds && shown < 1 ? thirdsStart(centre, shown) : centre - shown / 2;
+            double wanted = thirds && shown < 1 ? thirdsStart(centre, shown) : centre - at * shown;
             start = Math.min(a, Math.max(b - shown, wanted));
         } else {
             start = bestForFaces(

@@ -16,6 +16,8 @@ import java.util.Scanner;
  */
 public final class PathData {
     public static final int MOST_CHARACTERS = 20_000;
+    private static final int PLACES = 4;
+    private static final int EXACT_PLACES = 6;
     /** From the unit square's corner; no outline drawn into it goes beyond. */
     private static final double FARTHEST = 2;
 
@@ -26,22 +28,28 @@ public final class PathData {
         BoxMm own = BoxMm.of(shape.getBounds2D());
         AffineTransform toUnit = AffineTransform.getScaleInstance(1 / own.width(), 1 / own.height());
         toUnit.translate(-own.x(), -own.y());
-        return text(shape, toUnit);
+        return text(shape, toUnit, PLACES);
     }
 
     /** An outline that is in the unit square already, to four places. */
     public static String of(Shape shape) {
-        return text(shape, new AffineTransform());
+        return text(shape, new AffineTransform(), PLACES);
     }
 
-    private static String text(Shape shape, AffineTransform toUnit) {
+    /** The same, to six places: for outlines that others touch. */
+    public static String exactly(Shape shape) {
+        return text(shape, new AffineTransform(), EXACT_PLACES);
+    }
+
+    private static String text(Shape shape, AffineTransform toUnit, int places) {
+        String number = "%." + places + "f";
         StringBuilder text = new StringBuilder();
         double[] at = new double[6];
         for (PathIterator path = shape.getPathIterator(toUnit); !path.isDone(); path.next()) {
             int segment = path.currentSegment(at);
             text.append(text.isEmpty() ? "" : " ").append("MLQCZ".charAt(segment));
             for (int i = 0; i < numbers(segment); i++) {
-                text.append(' ').append(String.format(Locale.ROOT, "%.4f", at[i]));
+                text.append(' ').append(String.format(Locale.ROOT, number, at[i]));
             }
         }
         return text.toString();

@@ -19,6 +19,7 @@ import wovenset.core.arrangement.ByHand;
 import wovenset.core.arrangement.Grid;
 import wovenset.core.arrangement.Margins;
 import wovenset.core.arrangement.Scattered;
+import wovenset.core.arrangement.Silhouette;
 import wovenset.core.arrangement.Slicing;
 import wovenset.core.arrangement.SlicingTree;
 import wovenset.core.arrangement.SlicingTree.Cut;
@@ -172,6 +173,11 @@ public final class Patterns {
                                 .map(print -> new Scattered.Print(
                                         FreeScale.scaled(print.box(), from, to), print.turnDegrees()))
                                 .toList());
+            }
+
+            @Override
+            public Arrangement silhouette(Silhouette silhouette) {
+                return silhouette.withMargins(margins).withGap(times(silhouette.gap(), scale));
             }
 
             @Override

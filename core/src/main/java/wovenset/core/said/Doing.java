@@ -73,6 +73,8 @@ public enum Doing implements Code {
     SET_GRID,
     ARRANGE,
     SCATTER,
+    CUT_SILHOUETTE,
+    SPREAD_PIECES,
     USE_PATTERN,
     USE_LOOK,
     EVEN_COLOURS,

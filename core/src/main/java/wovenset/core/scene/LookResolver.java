@@ -18,6 +18,7 @@ import wovenset.core.photo.PixelSize;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 import wovenset.core.style.Band;
+import wovenset.core.style.CaptionStyle;
 import wovenset.core.style.EdgeRun;
 import wovenset.core.style.FrameStyle;
 import wovenset.core.style.Language;
@@ -53,17 +54,18 @@ final class LookResolver {
         FrameStyle style = frame.style().in(piece.styles());
         FrameLook.Reach reach = reach(place, style);
         List<Effect> effects = effects(style, mount);
-        String words = piece.wordsOf(page, frame);
+        Outline outline = place.outline(frame);
+        String words = said(frame, place);
         return new FrameLook(
                 SceneResolver.grain(place.box().width()),
                 SceneResolver.grain(place.box().height()),
                 place.turnDegrees(),
                 reach,
                 reach.isNone() ? EdgeRun.CONTINUED : piece.styles().edges(),
-                frame.outline(),
+                outline,
                 style.bands(),
                 style.corners(),
-                frame.outline() instanceof Outline.Rect ? style.foot().mm() : 0,
+                outline instanceof Outline.Rect ? style.foot().mm() : 0,
                 effects,
                 fall(frame, style, effects, words, place.turnDegrees()),
                 frame.look().opacity(),
@@ -78,6 +80,12 @@ final class LookResolver {
                         .map(own -> new FrameLook.Text(own.text(), own.style(), own.course(), hyphens(own.style()))),
                 words,
                 piece.styles().captions());
+    }
+
+    /** Between the pieces of a figure is no room for words; they are set on the picture or not at all. */
+    private String said(Frame frame, Place place) {
+        boolean room = place.form().isEmpty() || piece.styles().captions().place() == CaptionStyle.Place.ON_PICTURE;
+        return room ? piece.wordsOf(page, frame) : "";
     }
 
     /** What a style does, and the shadow that prints have which lie on papers. */
@@ -138,6 +146,8 @@ final class LookResolver {
                         size,
                         frame.crop(),
                         photos.subject(frame),
+                        place.form().map(Place.Form::middleX).orElse(0.5),
+                        place.form().map(Place.Form::middleY).orElse(0.5),
                         through(frame, place, size))));
     }
 

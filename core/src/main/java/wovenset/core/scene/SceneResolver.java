@@ -173,6 +173,10 @@ public final class SceneResolver {
                             ops)));
         }
 
+        private static Optional<String> pieceOf(Place place) {
+            return place.form().map(form -> form.outline().data());
+        }
+
         private Optional<Unit> unit(Frame frame, boolean hidden, Optional<Mount> mount) {
             Place place = places.of(frame.id());
             FrameLook look = looks.look(frame, place, mount);
@@ -181,7 +185,7 @@ public final class SceneResolver {
             BoxMm ink = Op.ink(resolved.ops()).movedBy(box.x(), box.y());
             BoxMm bounds =
                     resolved.ops().isEmpty() ? place.bounds() : place.bounds().union(ink);
-            frames.add(new FrameScene(frame.id(), box, bounds, hidden, look, resolved));
+            frames.add(new FrameScene(frame.id(), box, pieceOf(place), bounds, hidden, look, resolved));
             return hidden || resolved.ops().isEmpty()
                     ? Optional.empty()
                     : Optional.of(

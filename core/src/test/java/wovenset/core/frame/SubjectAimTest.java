@@ -130,4 +130,14 @@ class SubjectAimTest {
                         .focusX())
                 .isEqualTo(0.5);
     }
+
+    /** In a piece whose middle is not its box's, the subject comes to where the piece is broad. */
+    @Test
+    void aSubjectComesToTheMiddleOfAPiece() {
+        Subject small = new Subject(new Region(0.45, 0.4, 0.1, 0.2), Subject.Origin.PERSON, List.of());
+        Crop crop = SubjectAim.aimed(
+                3000, 1000, new BoxMm(0, 0, 100, 100), aimed(Crop.Aim.SUBJECT, 1), small, /* middleX= */ 0.25, 0.5);
+        // A third of the photo shows; its quarter is at 0.5.
+        assertThat(crop.focusX()).isCloseTo(0.5 + (0.5 - 0.25) / 3, within(1e-9));
+    }
 }

@@ -15,9 +15,12 @@ import java.util.stream.IntStream;
 import wovenset.core.arrangement.Arrangement;
 import wovenset.core.arrangement.ByHand;
 import wovenset.core.arrangement.CellSpan;
+import wovenset.core.arrangement.Cutting;
+import wovenset.core.arrangement.Figure;
 import wovenset.core.arrangement.Grid;
 import wovenset.core.arrangement.Margins;
 import wovenset.core.arrangement.Scattered;
+import wovenset.core.arrangement.Silhouette;
 import wovenset.core.arrangement.Slicing;
 import wovenset.core.arrangement.SlicingTree;
 import wovenset.core.arrangement.Track;
@@ -312,7 +315,7 @@ public final class RandomPieces {
 
     private Arrangement arrangement() {
         Margins margins = new Margins(length(0, 20), length(0, 20), length(0, 20), length(0, 20));
-        return switch (random.nextInt(4)) {
+        return switch (random.nextInt(5)) {
             case 0 -> grid(margins);
             case 1 ->
                 new Slicing(margins, length(0, 9), random.nextBoolean(), SlicingTree.parse(any(new String[] {
@@ -327,8 +330,21 @@ public final class RandomPieces {
                                 random.nextInt(45),
                                 random.nextDouble() * 0.6),
                         times(0, 5, () -> new Scattered.Print(box(), turn())));
+            case 3 -> silhouette(margins);
             default -> new ByHand(margins);
         };
+    }
+
+    private Silhouette silhouette(Margins margins) {
+        String square = "M 0 0 L 1 0 L 1 1 L 0 1 Z";
+        return new Silhouette(
+                margins,
+                length(0, 3),
+                new Figure("square", square, 0.5 + random.nextDouble()),
+                any(new Cutting[] {
+                    new Cutting.Rows(1, 2), new Cutting.Halves(2, random.nextLong()), new Cutting.Cells(2, 7)
+                }),
+                List.of("M 0 0 L 0.5 0 L 0.5 1 L 0 1 Z", "M 0.5 0 L 1 0 L 1 1 L 0.5 1 Z"));
     }
 
     private Grid grid(Margins margins) {

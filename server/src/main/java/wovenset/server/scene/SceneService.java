@@ -183,6 +183,7 @@ public class SceneService {
                 frame.box(),
                 frame.window(),
                 look.turnDegrees(),
+                frame.piece().orElse(null),
                 frame.bounds(),
                 look.corners(),
                 look.footMm(),

@@ -73,6 +73,7 @@ public record SceneView(
      * @param box the frame with its inner bands, unturned
      * @param window where the photo shows, unturned
      * @param turnDegrees by which all of it is turned about the box's middle
+     * @param piece of a figure that it is: its outline in the box's unit square; null for frames with an outline of their own
      * @param bounds the upright box around all that it paints
      * @param footMm by how much the print is higher below, for words
      */
@@ -81,6 +82,7 @@ public record SceneView(
             BoxMm box,
             BoxMm window,
             double turnDegrees,
+            @Nullable String piece,
             BoxMm bounds,
             Corners corners,
             double footMm,

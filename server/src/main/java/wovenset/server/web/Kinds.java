@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import wovenset.core.arrangement.Arrangement;
+import wovenset.core.arrangement.Cutting;
 import wovenset.core.delta.PageDelta;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.ItemChange;
@@ -39,6 +40,7 @@ final class Kinds {
             StyleDifference.class,
             Effect.class,
             Paint.class,
+            Cutting.class,
             PageDelta.class);
 
     private Kinds() {}

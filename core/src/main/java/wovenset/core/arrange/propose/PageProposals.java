@@ -15,6 +15,7 @@ import wovenset.core.arrangement.Arrangement;
 import wovenset.core.arrangement.ByHand;
 import wovenset.core.arrangement.Grid;
 import wovenset.core.arrangement.Scattered;
+import wovenset.core.arrangement.Silhouette;
 import wovenset.core.arrangement.Slicing;
 import wovenset.core.item.Frame;
 import wovenset.core.item.Items;
@@ -93,6 +94,11 @@ public final class PageProposals {
             @Override
             public Length scattered(Scattered scattered) {
                 return USUAL_GAP;
+            }
+
+            @Override
+            public Length silhouette(Silhouette silhouette) {
+                return silhouette.gap();
             }
 
             @Override

@@ -13,6 +13,7 @@ import wovenset.core.arrangement.Arrangement;
 import wovenset.core.arrangement.ByHand;
 import wovenset.core.arrangement.Grid;
 import wovenset.core.arrangement.Scattered;
+import wovenset.core.arrangement.Silhouette;
 import wovenset.core.arrangement.Slicing;
 import wovenset.core.arrangement.SlicingTree;
 import wovenset.core.item.Frame;
@@ -141,6 +142,11 @@ public final class Strips {
 
             @Override
             public List<List<Integer>> scattered(Scattered scattered) {
+                return List.of();
+            }
+
+            @Override
+            public List<List<Integer>> silhouette(Silhouette silhouette) {
                 return List.of();
             }
 

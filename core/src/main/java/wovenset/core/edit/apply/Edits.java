@@ -10,6 +10,7 @@ import wovenset.core.edit.cells.ArrangeEdits;
 import wovenset.core.edit.cells.ComposeEdits;
 import wovenset.core.edit.cells.GridEdits;
 import wovenset.core.edit.cells.PatternEdits;
+import wovenset.core.edit.cells.SilhouetteEdits;
 import wovenset.core.edit.cells.WindowEdits;
 import wovenset.core.edit.dress.AdjustEdits;
 import wovenset.core.edit.dress.MountEdits;
@@ -67,6 +68,7 @@ public final class Edits {
         new GridEdits(ids).register(handlers);
         new ArrangeEdits(facts, ids).register(handlers);
         new WindowEdits(facts, ids).register(handlers);
+        new SilhouetteEdits(facts, ids).register(handlers);
         new PatternEdits(facts, ids).register(handlers);
         new ComposeEdits(facts, ids).register(handlers);
         new SplitEdits(ids).register(handlers);

@@ -66,7 +66,7 @@ public final class ArrangeEdits {
     }
 
     /** The named frames; every slotted one with a photo is among them. */
-    private static List<Frame> ordered(Page page, List<UUID> order) {
+    static List<Frame> ordered(Page page, List<UUID> order) {
         List<Frame> ordered = new ArrayList<>();
         for (UUID id : order) {
             ordered.add(page.frame(id).orElseThrow(() -> EditRefusedException.of("order", Reason.ORDER_OF_FRAMES)));

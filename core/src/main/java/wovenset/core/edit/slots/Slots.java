@@ -20,6 +20,7 @@ import wovenset.core.arrangement.Arrangement;
 import wovenset.core.arrangement.ByHand;
 import wovenset.core.arrangement.Grid;
 import wovenset.core.arrangement.Scattered;
+import wovenset.core.arrangement.Silhouette;
 import wovenset.core.arrangement.Slicing;
 import wovenset.core.arrangement.SlicingTree;
 import wovenset.core.edit.EditRefusedException;
@@ -71,7 +72,7 @@ public final class Slots {
         Page rest = vacated(page, leavingIds, ids);
         List<Item> items = new ArrayList<>(Items.mapFrames(
                 rest.items(), frame -> Optional.of(frame).filter(one -> !leavingIds.contains(one.id()))));
-        leaving.forEach(frame -> items.add(frame.withPlacement(placement(frame, places))));
+        leaving.forEach(frame -> items.add(places.of(frame.id()).taken(frame)));
         return rest.withItems(items);
     }
 
@@ -91,8 +92,7 @@ public final class Slots {
         return page.arrangement().accept(new Arrangement.Visitor<>() {
             @Override
             public Page grid(Grid grid) {
-                return page.mapFrames(
-                        frame -> out.contains(frame.id()) && frame.isSlotted() ? frame.emptied(ids.get()) : frame);
+                return emptied();
             }
 
             @Override
@@ -124,8 +124,18 @@ public final class Slots {
             }
 
             @Override
+            public Page silhouette(Silhouette silhouette) {
+                return emptied();
+            }
+
+            @Override
             public Page byHand(ByHand byHand) {
                 return page;
+            }
+
+            private Page emptied() {
+                return page.mapFrames(
+                        frame -> out.contains(frame.id()) && frame.isSlotted() ? frame.emptied(ids.get()) : frame);
             }
         });
     }
@@ -136,7 +146,7 @@ public final class Slots {
             if (frame.isSlotted() && frame.isEmpty()) {
                 return Optional.empty();
             }
-            return Optional.of(frame.isSlotted() ? frame.withPlacement(placement(frame, places)) : frame);
+            return Optional.of(frame.isSlotted() ? places.of(frame.id()).taken(frame) : frame);
         }));
     }
 
@@ -154,6 +164,10 @@ public final class Slots {
         return page.arrangement().accept(new Arrangement.Visitor<>() {
             @Override
             public Page grid(Grid grid) {
+                return inFirstEmpty();
+            }
+
+            private Page inFirstEmpty() {
                 Frame empty = page.slotted().stream()
                         .filter(Frame::isEmpty)
                         .findFirst()
@@ -164,6 +178,11 @@ public final class Slots {
                     }
                     return Optional.of(one.id().equals(frame.id()) ? one.withPlacement(empty.placement()) : one);
                 }));
+            }
+
+            @Override
+            public Page silhouette(Silhouette silhouette) {
+                return inFirstEmpty();
             }
 
             @Override

@@ -54,7 +54,7 @@ public final class LetterEdits {
 
     private Outcome add(Piece piece, WordsEdit.AddLetters edit) {
         Page page = cleared(Named.page(piece, edit.pageId()));
-        List<LetterRow.Letter> letters = letters(edit);
+        List<LetterRow.Letter> letters = letters(edit.word(), edit.typeface(), MOST_LETTERS);
         Iterator<Entry> waiting = Named.waiting(piece).iterator();
         List<Item> items = new ArrayList<>(page.items());
         for (BoxMm box : boxes(letters, piece)) {
@@ -91,15 +91,21 @@ public final class LetterEdits {
                 page.numbered());
     }
 
-    private static List<LetterRow.Letter> letters(WordsEdit.AddLetters edit) {
-        if (!Typefaces.names().contains(edit.typeface())) {
+    /**
+     * The letters of a word in a typeface's bold face.
+     *
+     * @param most letters that it may have
+     * @throws EditRefusedException if the typeface is none or lacks one of them, if they are too many, or if none shows
+     */
+    public static List<LetterRow.Letter> letters(String text, String typeface, int most) {
+        if (!Typefaces.names().contains(typeface)) {
             throw EditRefusedException.of("typeface", Reason.TYPEFACE, String.join(", ", Typefaces.names()));
         }
-        String word = LetterRow.set(edit.word());
-        if (word.codePointCount(0, word.length()) > MOST_LETTERS) {
-            throw EditRefusedException.of("word", Reason.TOO_MANY_LETTERS, MOST_LETTERS);
+        String word = LetterRow.set(text);
+        if (word.codePointCount(0, word.length()) > most) {
+            throw EditRefusedException.of("word", Reason.TOO_MANY_LETTERS, most);
         }
-        String face = Typefaces.bold(edit.typeface());
+        String face = Typefaces.bold(typeface);
         int missing = Typefaces.font(face).canDisplayUpTo(word);
         if (missing >= 0) {
             throw EditRefusedException.of("word", Reason.LETTER_MISSING, Character.toString(word.codePointAt(missing)));

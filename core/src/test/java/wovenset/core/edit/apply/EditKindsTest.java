@@ -25,6 +25,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import wovenset.core.arrange.free.Alignment;
 import wovenset.core.arrange.order.Harmony;
+import wovenset.core.arrangement.Cutting;
+import wovenset.core.arrangement.Figure;
 import wovenset.core.arrangement.Grid;
 import wovenset.core.arrangement.Margins;
 import wovenset.core.arrangement.Scattered;
@@ -129,6 +131,13 @@ class EditKindsTest {
                 new ArrangeEdit.SetGrid(PAGE, grid(2, 2, 10, 5), ArrangeEdit.Reflow.ASK),
                 new ArrangeEdit.SetGridOfAll(grid(3, 1, 10, 5), ArrangeEdit.Reflow.ASK),
                 new ArrangeEdit.Arrange(PAGE, first(cut(PIECE, "(p[pp])", true)).arrangement(), FRAMES),
+                new ArrangeEdit.CutSilhouette(
+                        PAGE,
+                        Margins.all(mm(10)),
+                        mm(2),
+                        new Figure("box", "M 0 0 L 1 0 L 1 1 L 0 1 Z", 1),
+                        new Cutting.Rows(2, 2),
+                        FRAMES),
                 new ArrangeEdit.Scatter(PAGE, Margins.all(mm(10)), new Scattered.Recipe(1, 1, 10, 0.2), FRAMES),
                 new ArrangeEdit.ApplyPattern(
                         PAGE,
