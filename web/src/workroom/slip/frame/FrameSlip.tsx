@@ -17,6 +17,7 @@ import { AdjustPart } from './AdjustPart'
 import { TreatmentPart } from './TreatmentPart'
 import { CaptionField } from './CaptionField'
 import { CropPart } from './CropPart'
+import { MosaicPart } from './MosaicPart'
 import { MarksPart } from './MarksPart'
 import { InAlbumPart } from '../album/InAlbumPart'
 import { LayAcross } from '../album/LayAcross'
@@ -107,6 +108,7 @@ export function FrameSlip({ frame, scene }: { frame: Frame; scene: FrameScene })
       )}
       <AdjustPart key={`light of ${frame.id}`} frames={[frame]} />
       <TreatmentPart key={`treatment of ${frame.id}`} frames={[frame]} />
+      {frame.entry && <MosaicPart key={`mosaic of ${frame.id}`} frame={frame} />}
       <PlacePart frame={frame} scene={scene} folded={dressing} />
       {!dressing && <BorderPart frames={[frame]} folded />}
       {photo && scene.photo && frame.item.fill.kind === 'ownPhoto' && <SubjectPart photo={photo} scene={scene} />}

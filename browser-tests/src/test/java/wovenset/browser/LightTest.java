@@ -82,6 +82,35 @@ class LightTest {
     }
 
     @Test
+    void aPhotoIsMadeUpOfTheOthers() {
+        Room room = Room.placed(browser.window(), "Mosaic", "kite-01.jpg", "kite-02.jpg", "kite-03.jpg", "kite-04.jpg");
+        room.painted();
+        room.frame(1).click();
+        room.part("Mosaic");
+        room.button("Make it up of the other photos").press("Enter");
+        assertThat(room.buttonLike("^Undo: Make a mosaic of [0-9,]+ tiles")).isEnabled();
+        room.saved();
+        room.painted();
+        room.set("Tiles across", "20");
+        assertThat(room.page.getByText("tiles of 3 photos")).isVisible();
+        room.page.getByLabel("Tint of the photo, slider").press("ArrowRight");
+        assertThat(room.button("Undo: Shade the mosaic")).isEnabled();
+        room.saved();
+        JsonNode mosaic = TestServer.api()
+                .page(room.id(), 0)
+                .path("page")
+                .path("items")
+                .get(0)
+                .path("fill")
+                .path("mosaic");
+        assertThat(mosaic.path("weave").path("across").asInt()).isEqualTo(20);
+        assertThat(mosaic.path("tint").asDouble()).isEqualTo(0.36);
+        assertThat(mosaic.path("photos")).hasSize(3);
+        room.button("Show the photo itself again").click();
+        assertThat(room.button("Undo: End the mosaic")).isEnabled();
+    }
+
+    @Test
     void onePhotoIsSeenThroughTwoFramesAndLetGoByOneKey() {
         Room room = Room.placed(browser.window(), "Windows", "kite-01.jpg", "kite-02.jpg");
         Page page = room.page;

@@ -75,6 +75,7 @@ public record FrameLook(
      * @param crop as the person wants it
      * @param middleX where in the window an aimed crop puts the subject: shares of its width and height
      * @param through where the upright photo's unit square lies in the unturned frame's axes, if it is seen through the frame
+     * @param woven of what it is made up; nothing if it is shown itself
      */
     public record Photo(
             PhotoPixels pixels,
@@ -83,7 +84,8 @@ public record FrameLook(
             Subject subject,
             double middleX,
             double middleY,
-            Optional<Affine> through) {}
+            Optional<Affine> through,
+            Optional<Woven> woven) {}
 
     /**
      * Away from the light, seen from the unturned frame: by how much a shadow is displaced for each of its height.

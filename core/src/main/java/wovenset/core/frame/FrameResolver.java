@@ -3,6 +3,7 @@ package wovenset.core.frame;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import wovenset.core.display.Op;
@@ -164,7 +165,12 @@ public final class FrameResolver {
         Crop aimed = SubjectAim.aimed(
                 width, height, window, photo.crop(), photo.subject(), photo.middleX(), photo.middleY());
         CropGeometry.Placed placed = CropGeometry.place(width, height, window, aimed);
-        return new ResolvedFrame.Photo(Affine.of(placed.toPage()), placed.crop(), placed.pixelsPerInch());
+        Affine to = Affine.of(placed.toPage());
+        double ppi = photo.woven()
+                .map(woven -> MosaicOps.ppi(to, woven))
+                .orElseGet(OptionalDouble::empty)
+                .orElseGet(placed::pixelsPerInch);
+        return new ResolvedFrame.Photo(to, placed.crop(), ppi);
     }
 
     /** The photo, and below it its mirror images wherever the opening reaches beyond the photo's edges. */
@@ -177,13 +183,17 @@ public final class FrameResolver {
                     Op.Image mirrored = image(photo, to.after(mirror(across, down)));
                     boolean itself = across == 0 && down == 0;
                     if (!itself && mirrored.ink().meets(opening) && (!whole || reaches(to, across, down, window))) {
-                        images.add(mirrored);
+                        images.addAll(drawn(photo, mirrored, opening));
                     }
                 }
             }
         }
-        images.add(image(photo, to));
+        images.addAll(drawn(photo, image(photo, to), opening));
         return images;
+    }
+
+    private static List<Op> drawn(FrameLook.Photo photo, Op.Image image, BoxMm opening) {
+        return photo.woven().map(woven -> MosaicOps.of(image, woven, opening)).orElseGet(() -> List.of(image));
     }
 
     private static Op.Image image(FrameLook.Photo photo, Affine to) {

@@ -3,6 +3,7 @@ package wovenset.core.item;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.UnaryOperator;
 import wovenset.core.drawing.Drawing;
 import wovenset.core.drawing.Part;
 import wovenset.core.drawing.Picture;
@@ -26,23 +27,33 @@ public sealed interface Fill {
      * A photo that shows in this frame.
      *
      * @param adjusted how its light and colour are changed here; nothing if they are not
+     * @param mosaic of what it is made up; nothing if it is shown itself
      */
-    record OwnPhoto(UUID entry, Crop crop, Optional<Adjustments> adjusted) implements Fill {
+    record OwnPhoto(UUID entry, Crop crop, Optional<Adjustments> adjusted, Optional<Mosaic> mosaic) implements Fill {
         public OwnPhoto {
             adjusted = adjusted.flatMap(Adjustments::unlessNone);
         }
 
         /** The photo as it is. */
         public OwnPhoto(UUID entry, Crop crop) {
-            this(entry, crop, Optional.empty());
+            this(entry, crop, Optional.empty(), Optional.empty());
         }
 
-        public OwnPhoto withEntry(UUID newEntry) {
-            return new OwnPhoto(newEntry, crop, adjusted);
+        /** The same with other names for the photos that it shows. */
+        public OwnPhoto mapEntries(UnaryOperator<UUID> change) {
+            return new OwnPhoto(change.apply(entry), crop, adjusted, mosaic.map(one -> one.mapPhotos(change)));
         }
 
         public OwnPhoto withCrop(Crop newCrop) {
-            return new OwnPhoto(entry, newCrop, adjusted);
+            return new OwnPhoto(entry, newCrop, adjusted, mosaic);
+        }
+
+        public OwnPhoto withAdjusted(Optional<Adjustments> newAdjusted) {
+            return new OwnPhoto(entry, crop, newAdjusted, mosaic);
+        }
+
+        public OwnPhoto withMosaic(Optional<Mosaic> newMosaic) {
+            return new OwnPhoto(entry, crop, adjusted, newMosaic);
         }
     }
 

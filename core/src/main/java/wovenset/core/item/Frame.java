@@ -132,7 +132,7 @@ public record Frame(
     /** With light and colour of the photo changed like this; as it is if it shows none. */
     public Frame withAdjustments(Adjustments adjustments) {
         if (fill instanceof Fill.OwnPhoto own) {
-            return refilled(new Fill.OwnPhoto(own.entry(), own.crop(), Optional.of(adjustments)));
+            return refilled(own.withAdjusted(Optional.of(adjustments)));
         }
         return fill instanceof Fill.Through through
                 ? refilled(new Fill.Through(through.picture(), Optional.of(adjustments)))

@@ -26,6 +26,15 @@ public interface PhotoFacts {
     }
 
     /**
+     * The mean colours of a part of the photo in a grid; nothing if they are not known.
+     *
+     * @param columns of the grid
+     */
+    default Optional<ColourGrid> colours(PhotoId photo, Region part, int columns, int rows) {
+        return Optional.empty();
+    }
+
+    /**
      * What photos brought along in words.
      *
      * @param piece whose names for them count

@@ -17,6 +17,22 @@ public record Region(double x, double y, double width, double height) {
         return new Region(x, y, Math.max(0.001, Math.min(1, right) - x), Math.max(0.001, Math.min(1, bottom) - y));
     }
 
+    /**
+     * The largest part of a photo that has a proportion, about a point as near as its edges let it be.
+     *
+     * @param proportion width by height, in pixels
+     * @param aboutX share of the photo's width
+     */
+    public static Region largest(PixelSize photo, double proportion, double aboutX, double aboutY) {
+        double wide = Math.min(1, proportion / photo.proportion());
+        double high = Math.min(1, photo.proportion() / proportion);
+        return new Region(
+                Math.max(0, Math.min(1 - wide, aboutX - wide / 2)),
+                Math.max(0, Math.min(1 - high, aboutY - high / 2)),
+                wide,
+                high);
+    }
+
     public double right() {
         return x + width;
     }

@@ -99,7 +99,7 @@ public final class PieceCopy {
 
     private Fill fill(Fill fill) {
         if (fill instanceof Fill.OwnPhoto own) {
-            return own.withEntry(renamed(own.entry()));
+            return own.mapEntries(this::renamed);
         }
         return fill instanceof Fill.Through through ? through.withPicture(renamed(through.picture())) : fill;
     }

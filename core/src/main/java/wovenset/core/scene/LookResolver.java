@@ -7,6 +7,7 @@ import wovenset.core.arrange.space.PagePhotos;
 import wovenset.core.arrange.space.Place;
 import wovenset.core.frame.CropGeometry;
 import wovenset.core.frame.FrameLook;
+import wovenset.core.frame.Woven;
 import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.item.Crop;
@@ -15,6 +16,7 @@ import wovenset.core.item.Frame;
 import wovenset.core.photo.PhotoFacts;
 import wovenset.core.photo.PhotoPixels;
 import wovenset.core.photo.PixelSize;
+import wovenset.core.piece.Entry;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 import wovenset.core.style.Band;
@@ -148,7 +150,27 @@ final class LookResolver {
                         photos.subject(frame),
                         place.form().map(Place.Form::middleX).orElse(0.5),
                         place.form().map(Place.Form::middleY).orElse(0.5),
-                        through(frame, place, size))));
+                        through(frame, place, size),
+                        woven(frame, size))));
+    }
+
+    private Optional<Woven> woven(Frame frame, PixelSize size) {
+        if (!(frame.fill() instanceof Fill.OwnPhoto own)) {
+            return Optional.empty();
+        }
+        return own.mosaic()
+                .map(mosaic -> new Woven(
+                        mosaic,
+                        mosaic.photos().stream()
+                                .map(id ->
+                                        piece.entries().find(id).flatMap(entry -> tile(entry, mosaic.proportion(size))))
+                                .toList()));
+    }
+
+    private Optional<Woven.TilePhoto> tile(Entry entry, double proportion) {
+        return facts.size(entry.photo())
+                .map(size -> new Woven.TilePhoto(
+                        new PhotoPixels(entry.photo()), size, photos.tilePart(entry, size, proportion)));
     }
 
     /** Where a shared picture lies, seen from the frame: whatever turns the frame, the picture stays. */

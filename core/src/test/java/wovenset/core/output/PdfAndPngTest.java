@@ -58,6 +58,9 @@ import wovenset.core.ink.Blend;
 import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
 import wovenset.core.item.Crop;
+import wovenset.core.item.Fill;
+import wovenset.core.item.Mosaic;
+import wovenset.core.item.MosaicTiles;
 import wovenset.core.output.MakeRequest.Extent;
 import wovenset.core.output.MakeRequest.Kind;
 import wovenset.core.output.MakeRequest.Photos;
@@ -249,6 +252,35 @@ class PdfAndPngTest {
                     patch(piece, new ItemChange.SetOpacity(0.8), frame));
         }
         checkPdfAndPngAgree(piece, 127, 8);
+    }
+
+    /** Tiles of two sizes, some of a photo that is gone, below a tint and a veil; the other photo is turned behind its tiles. */
+    @Test
+    void aMosaicIsTheSameInPdfAndPng() throws IOException, InterruptedException {
+        Piece sheet = Sheets.sheet(2, 1);
+        Mosaic.Weave weave = new Mosaic.Weave(12, 2, 0);
+        List<UUID> named = List.of(sheet.entries().list().get(0).id(), new UUID(9, 9));
+        Piece woven = sheet.mapPage(
+                first(sheet).id(),
+                page -> page.mapFrames(frame -> {
+                    boolean turned = frame.id().equals(frames(sheet).get(1));
+                    int rows = 8;
+                    List<MosaicTiles.Tile> tiles = new ArrayList<>();
+                    for (MosaicTiles.Tile place :
+                            MosaicTiles.places(weave, rows, (column, row, side, before) -> (column + row) % 4 == 0)) {
+                        tiles.add(new MosaicTiles.Tile(
+                                place.column(), place.row(), place.side(), tiles.size() % 7 == 0 ? 1 : 0));
+                    }
+                    Mosaic mosaic = new Mosaic(weave, rows, named, MosaicTiles.text(tiles), 0.4, turned ? 0 : 0.2);
+                    Fill.OwnPhoto own = (Fill.OwnPhoto) frame.fill();
+                    Crop crop = new Crop(0.5, 0.5, 1.2, turned ? 12 : 0, turned, Crop.Fit.FILL, Crop.Aim.HAND);
+                    return frame.refilled(own.withCrop(crop).withMosaic(Optional.of(mosaic)));
+                }));
+        checkPdfAndPngAgree(woven, 127, 2);
+        Files.copy(
+                make(woven, request(Kind.PNG, 1, 127)).file(),
+                Path.of("target", "mosaic.png"),
+                StandardCopyOption.REPLACE_EXISTING);
     }
 
     /** Curved words are found as they were written, by two readers that know nothing of each other. */

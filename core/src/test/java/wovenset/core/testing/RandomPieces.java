@@ -40,6 +40,8 @@ import wovenset.core.item.Group;
 import wovenset.core.item.Item;
 import wovenset.core.item.Look;
 import wovenset.core.item.Marks;
+import wovenset.core.item.Mosaic;
+import wovenset.core.item.MosaicTiles;
 import wovenset.core.item.Placement;
 import wovenset.core.measure.Format;
 import wovenset.core.measure.Length;
@@ -473,7 +475,17 @@ public final class RandomPieces {
         }
         return entries.size() == 0 || random.nextInt(4) == 0
                 ? Fill.EMPTY
-                : new Fill.OwnPhoto(any(entries), crop(), adjusted());
+                : new Fill.OwnPhoto(
+                        any(entries), crop(), adjusted(), random.nextInt(5) == 0 ? mosaic(entries) : Optional.empty());
+    }
+
+    private Optional<Mosaic> mosaic(Entries entries) {
+        Mosaic.Weave weave = new Mosaic.Weave(4, 1 + random.nextInt(2), random.nextInt(3));
+        int rows = 1 + random.nextInt(4);
+        String chosen =
+                MosaicTiles.text(MosaicTiles.places(weave, rows, (column, row, side, before) -> random.nextBoolean()));
+        return Optional.of(
+                new Mosaic(weave, rows, List.of(any(entries)), chosen, random.nextDouble(), random.nextDouble()));
     }
 
     private Optional<Adjustments> adjusted() {

@@ -175,6 +175,9 @@ class DemoLoader implements ApplicationRunner {
             }
         }
         mount(editor, id, page);
+        if (page.special() != null) {
+            new DemoSpecials(editor, id).make(page.special(), Margins.all(length(demo.margin())), gap);
+        }
     }
 
     private static void mount(Editor editor, UUID id, DemoPiece.DemoPage page) {

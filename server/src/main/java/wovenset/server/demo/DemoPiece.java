@@ -75,6 +75,7 @@ record DemoPiece(
      * @param ornaments in the place of cells; null for cells
      * @param words in front of all; null for none
      * @param mount the name of papers that ship, under all frames; null for none
+     * @param special null for none
      */
     record DemoPage(
             @Nullable String word,
@@ -84,7 +85,17 @@ record DemoPiece(
             List<DemoFrame> frames,
             @Nullable List<DemoOrnament> ornaments,
             @Nullable List<DemoWords> words,
-            @Nullable String mount) {}
+            @Nullable String mount,
+            @Nullable DemoSpecial special) {}
+
+    /**
+     * What is made of a page in one action; one of its kinds.
+     *
+     * @param silhouette the name of a figure that ships, cut into cells
+     * @param mosaic tiles across that the page's photo becomes
+     * @param torn whether a torn strip in colour lies over the page's photo in greys
+     */
+    record DemoSpecial(@Nullable String silhouette, int pieces, int mosaic, boolean torn) {}
 
     /**
      * An ornament in its own proportion.

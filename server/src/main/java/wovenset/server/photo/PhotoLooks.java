@@ -14,12 +14,15 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import wovenset.core.ink.Rgb;
 import wovenset.core.paint.PhotoRasters;
+import wovenset.core.photo.ColourGrid;
 import wovenset.core.photo.LabColour;
 import wovenset.core.photo.PhotoId;
+import wovenset.core.photo.Region;
 import wovenset.core.photo.Subject;
 import wovenset.core.photo.Tones;
 import wovenset.core.picture.DerivedPixels;
 import wovenset.core.picture.file.RefusedPhotoException;
+import wovenset.core.subject.ColourGridFinder;
 import wovenset.core.subject.LevelFinder;
 import wovenset.core.subject.MainColours;
 import wovenset.core.subject.MeanColour;
@@ -31,11 +34,15 @@ import wovenset.server.recent.Recent;
 final class PhotoLooks {
     private static final Logger LOG = LoggerFactory.getLogger(PhotoLooks.class);
 
+    /** Colours in a grid. */
+    private static final int MOST_REMEMBERED = 64;
+
     private final Function<PhotoId, Path> small;
     private final SubjectFinder subjects = new SubjectFinder();
     private final Recent<PhotoId, LabColour> means = Recent.entries(20_000);
     private final Recent<PhotoId, OptionalDouble> tilts = Recent.entries(2_000);
     private final Recent<PhotoId, Tones> tones = Recent.entries(20_000);
+    private final Recent<Grid, ColourGrid> grids = Recent.entries(5_000);
     private final Recent<PhotoId, List<Rgb>> mains = Recent.entries(2_000);
 
     /** @param small a photo's small picture; it is made if it is not there */
@@ -79,6 +86,17 @@ final class PhotoLooks {
     Optional<Tones> tones(PhotoId id) {
         return read(() -> tones.get(id, absent -> ToneFinder.of(picture(absent))));
     }
+
+    /** Nothing if the photo cannot be read. Grids as small as a tile's are remembered. */
+    Optional<ColourGrid> colours(PhotoId id, Region part, int columns, int rows) {
+        Supplier<ColourGrid> look = () -> ColourGridFinder.of(picture(id), part, columns, rows);
+        return read(
+                columns * rows > MOST_REMEMBERED
+                        ? look
+                        : () -> grids.get(new Grid(id, part, columns, rows), absent -> look.get()));
+    }
+
+    private record Grid(PhotoId photo, Region part, int columns, int rows) {}
 
     /** How far the photo is tilted, in degrees clockwise; nothing if its lines do not say, or it cannot be read. */
     OptionalDouble tilt(PhotoId id) {

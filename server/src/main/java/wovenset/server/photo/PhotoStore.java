@@ -27,11 +27,13 @@ import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.util.FileSystemUtils;
 import wovenset.core.output.PhotoFiles;
 import wovenset.core.paint.PhotoRasters;
+import wovenset.core.photo.ColourGrid;
 import wovenset.core.photo.LabColour;
 import wovenset.core.photo.PhotoFacts;
 import wovenset.core.photo.PhotoId;
 import wovenset.core.photo.PhotoNotes;
 import wovenset.core.photo.PixelSize;
+import wovenset.core.photo.Region;
 import wovenset.core.photo.Subject;
 import wovenset.core.photo.Tones;
 import wovenset.core.photo.Trait;
@@ -307,6 +309,11 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
     @Override
     public Optional<Tones> tones(PhotoId id) {
         return find(id).flatMap(photo -> looks.tones(id));
+    }
+
+    @Override
+    public Optional<ColourGrid> colours(PhotoId id, Region part, int columns, int rows) {
+        return find(id).flatMap(photo -> looks.colours(id, part, columns, rows));
     }
 
     @Override

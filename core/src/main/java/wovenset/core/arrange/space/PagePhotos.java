@@ -47,6 +47,16 @@ public final class PagePhotos {
                 .orElseGet(() -> facts.subject(entry.photo()));
     }
 
+    /**
+     * What of a photo a tile of this proportion shows: as much as it can, about its subject.
+     *
+     * @param entry of this piece
+     */
+    public Region tilePart(Entry entry, PixelSize size, double proportion) {
+        Region about = subject(entry).region();
+        return Region.largest(size, proportion, about.x() + about.width() / 2, about.y() + about.height() / 2);
+    }
+
     /** The part of a frame's photo that should be seen. */
     public Region region(Frame frame) {
         return subject(frame).region();

@@ -188,7 +188,7 @@ public final class ItemEdits {
         if (piece.entries().find(entry).isEmpty()) {
             throw EditRefusedException.of("items", Reason.ENTRY_GONE);
         }
-        return one.refilled(own.withEntry(entry));
+        return one.refilled(own.mapEntries(each -> known.getOrDefault(each, each)));
     }
 
     private static Outcome restack(Piece piece, ItemEdit.RestackItems edit) {

@@ -111,6 +111,7 @@ public final class TakenPages {
         for (Frame frame : page.frames()) {
             if (frame.fill() instanceof Fill.OwnPhoto own) {
                 shown.add(own.entry());
+                own.mosaic().ifPresent(mosaic -> shown.addAll(mosaic.photos()));
             }
         }
         page.pictures().forEach(picture -> shown.add(picture.entry()));
@@ -136,7 +137,7 @@ public final class TakenPages {
                                     frame.style().style(), frame.style().style()),
                             frame.style().differences()));
                     return frame.fill() instanceof Fill.OwnPhoto own
-                            ? dressed.refilled(own.withEntry(entries.getOrDefault(own.entry(), own.entry())))
+                            ? dressed.refilled(own.mapEntries(entry -> entries.getOrDefault(entry, entry)))
                             : dressed;
                 })
                 .withPictures(page.pictures().stream()

@@ -210,6 +210,9 @@ class EditKindsTest {
                                         AlbumEdit.FitCover.class,
                                         // Tried in WindowEditsTest: it needs windows.
                                         ArrangeEdit.LetGo.class,
+                                        // Tried in MosaicEditsTest: they need photos whose colours are known.
+                                        AdjustEdit.MakeMosaic.class,
+                                        AdjustEdit.EndMosaic.class,
                                         // Tried in AdjustEditsTest: they need photos whose light is known.
                                         AdjustEdit.AdjustByItself.class,
                                         AdjustEdit.MakeAlike.class,
