@@ -9,6 +9,7 @@ import { useRoom } from '../../context'
 import { FOLDED_PAGES } from '../../../shelf/starting'
 import { ForTheShop } from './ForTheShop'
 import { TrimPicture } from './TrimPicture'
+import { PassingWords } from './PassingWords'
 import { MadeFile } from './MadeFile'
 import { Part } from '../Part'
 
@@ -20,6 +21,7 @@ const FOLDS = {
   SIDE: 'a card folded at the side',
   TOP: 'a card folded at the top',
 }
+const SHARPENING = { NONE: 'as the photos are', SOME: 'a little sharper', MORE: 'sharper' }
 /** What is on the sheets, and how they are turned between printing one side and the other. */
 const FOLDED = {
   SIDE: 'Two sides of one sheet: back beside front, and the two inside. Turn the paper like a page of a book. A short line beyond the trim shows the fold.',
@@ -38,6 +40,7 @@ export function MakeSlip() {
   const [extent, setExtent] = useState<MakeRequest['extent']>('TRIM')
   const [fold, setFold] = useState<NonNullable<MakeRequest['fold']> | 'NONE'>('NONE')
   const [photos, setPhotos] = useState<MakeRequest['photos']>('FITTED')
+  const [sharpening, setSharpening] = useState<NonNullable<MakeRequest['sharpening']> | 'NONE'>('NONE')
   const [wrong, setWrong] = useState<string>()
   const key = ['makes', piece.id]
   const makes = useQuery({
@@ -48,10 +51,13 @@ export function MakeSlip() {
   })
 
   const foldable = which === 'all' && piece.pages.length === FOLDED_PAGES
+  const pages = which === 'all' ? piece.pages.map((_, index) => index) : [number]
+  const body: MakeRequest = {
+    ...{ kind, pages, resolution, jpegQuality, ground, extent, photos },
+    ...(foldable && fold !== 'NONE' && { fold }),
+    ...(sharpening !== 'NONE' && { sharpening }),
+  }
   const make = async () => {
-    const pages = which === 'all' ? piece.pages.map((_, index) => index) : [number]
-    const folded = foldable && fold !== 'NONE' ? { fold } : {}
-    const body: MakeRequest = { kind, pages, resolution, jpegQuality, ground, extent, photos, ...folded }
     try {
       await data(client.POST('/api/pieces/{piece}/makes', { params: { path: { piece: piece.id } }, body }))
       setWrong(undefined)
@@ -93,6 +99,7 @@ export function MakeSlip() {
             options={{ FITTED: 'As fine as asked for', ORIGINALS: 'Untouched, however large' }}
           />
         )}
+        <Choice label="Sharpness on paper" value={sharpening} onChange={setSharpening} options={SHARPENING} />
         {kind === 'JPEG' && (
           <NumberField label="Quality" suffix="1 to 100" value={jpegQuality} min={1} max={100} onCommit={setQuality} />
         )}
@@ -115,10 +122,11 @@ export function MakeSlip() {
         <p className="text-[13px] leading-4 text-soft">
           {kind === 'PDF'
             ? photos === 'FITTED'
-              ? 'Photos go in as they are, unless they are much finer than asked for. Words stay words; trim and bleed are marked.'
-              : 'Photos go in as they are; the file may become large. Words stay words; trim and bleed are marked.'
+              ? 'Words stay words; trim and bleed are marked.'
+              : 'The file may become large. Words stay words; trim and bleed are marked.'
             : `Each page ${pixels(piece.format.width)} × ${pixels(piece.format.height)} pixels, with its resolution and the sRGB profile in the file.`}
         </p>
+        {kind === 'PDF' && <PassingWords piece={piece.id} revision={handle.open?.revision} request={body} />}
         <Button look="primary" className="w-full" onClick={() => void make()}>
           Make the file
         </Button>

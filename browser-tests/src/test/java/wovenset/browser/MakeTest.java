@@ -93,6 +93,10 @@ class MakeTest {
                         new Page.GetByRoleOptions()
                                 .setName("A corner of the sheet: printed to the bleed, cut at the trim")))
                 .isVisible();
+        assertThat(room.page.getByText("Of the photos, 1 goes in as it came.")).isVisible();
+        room.field("Sharpness on paper").selectOption("sharper");
+        assertThat(room.page.getByText("Of the photos, 1 is made anew, sharper."))
+                .isVisible();
         room.make();
         assertThat(room.page.getByText("Shows the piece as it is now.")).isVisible();
         room.step("Dress");

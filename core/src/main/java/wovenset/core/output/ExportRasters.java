@@ -4,8 +4,10 @@ import java.awt.image.BufferedImage;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import wovenset.core.adjust.Adjusting;
+import wovenset.core.adjust.PrintSharpening;
 import wovenset.core.display.Op;
 import wovenset.core.display.PhotoVisitor;
 import wovenset.core.display.Unit;
@@ -28,21 +30,36 @@ final class ExportRasters implements PhotoRasters, AutoCloseable {
     private final long budget = Runtime.getRuntime().maxMemory() / 4;
     private final long aheadBudget = budget / 4;
     private final Map<Key, BufferedImage> kept = new LinkedHashMap<>(16, 0.75f, true);
+    private final Optional<MakeRequest.Sharpening> sharpening;
+    private final double pixelsPerMm;
     private long bytes;
     private @Nullable Ahead<Key, BufferedImage> ahead;
 
     ExportRasters(PhotoFiles files) {
-        this.files = files;
+        this(files, Optional.empty(), 1);
     }
 
-    private record Key(PhotoPixels pixels, int longEdge) {}
+    /** @param pixelsPerMm of the print that is drawn */
+    ExportRasters(PhotoFiles files, Optional<MakeRequest.Sharpening> sharpening, double pixelsPerMm) {
+        this.files = files;
+        this.sharpening = sharpening;
+        this.pixelsPerMm = pixelsPerMm;
+    }
+
+    /** @param perDevice how many of its pixels there are to one that is drawn, at most about one */
+    private record Key(PhotoPixels pixels, int longEdge, float perDevice) {}
+
+    private Key key(PhotoPixels pixels, int width, int height, double wantedScale) {
+        int longEdge = RasterScale.longEdge(width, height, wantedScale);
+        double own = longEdge / (Math.max(width, height) * wantedScale);
+        // Without sharpening one picture serves all that are about as large.
+        return new Key(pixels, longEdge, sharpening.isEmpty() ? 1 : (float) Math.min(1, own));
+    }
 
     @Override
     public BufferedImage raster(PhotoPixels pixels, double wantedScale) {
         PhotoFiles.Original original = files.original(pixels.photo());
-        int longEdge = RasterScale.longEdge(
-                original.header().width(), original.header().height(), wantedScale);
-        Key key = new Key(pixels, longEdge);
+        Key key = key(pixels, original.header().width(), original.header().height(), wantedScale);
         BufferedImage known = kept.get(key);
         if (known != null) {
             return known;
@@ -62,7 +79,10 @@ final class ExportRasters implements PhotoRasters, AutoCloseable {
             Adjustments adjustments = key.pixels().adjustments();
             int edge = Adjusting.edge(adjustments, key.longEdge(), Math.max(header.width(), header.height()));
             BufferedImage changed = Adjusting.of(PhotoDecoder.decode(original.file(), header, edge), adjustments);
-            return DerivedPixels.within(changed, key.longEdge());
+            BufferedImage reduced = DerivedPixels.within(changed, key.longEdge());
+            return sharpening
+                    .map(how -> PrintSharpening.of(reduced, key.perDevice() * pixelsPerMm, how.amount()))
+                    .orElse(reduced);
         } catch (RefusedPhotoException e) {
             throw MissingPhotoException.damaged(original.name(), e);
         }
@@ -93,7 +113,7 @@ final class ExportRasters implements PhotoRasters, AutoCloseable {
         return Math.min(all, budget + largest);
     }
 
-    private static Needs needs(PageScene page, double pixelsPerMm) {
+    private Needs needs(PageScene page, double pixelsPerMm) {
         Needs needs = new Needs(pixelsPerMm);
         page.groundOps(0).forEach(op -> op.accept(needs));
         page.units().stream()
@@ -104,7 +124,7 @@ final class ExportRasters implements PhotoRasters, AutoCloseable {
     }
 
     /** What each picture will take when it is decoded, those further up on the page first. */
-    private static final class Needs implements PhotoVisitor {
+    private final class Needs implements PhotoVisitor {
         private final Map<Key, Long> bytes = new LinkedHashMap<>();
         private double scale;
 
@@ -123,11 +143,9 @@ final class ExportRasters implements PhotoRasters, AutoCloseable {
         @Override
         public void image(Op.Image image) {
             int edge = Math.max(image.widthPx(), image.heightPx());
-            int longEdge = RasterScale.longEdge(image.widthPx(), image.heightPx(), scale * image.mmPerPixel());
-            double side = (double) longEdge / edge;
-            bytes.put(
-                    new Key(image.pixels(), longEdge),
-                    Math.round(4 * side * side * image.widthPx() * image.heightPx()));
+            Key key = key(image.pixels(), image.widthPx(), image.heightPx(), scale * image.mmPerPixel());
+            double side = (double) key.longEdge() / edge;
+            bytes.put(key, Math.round(4 * side * side * image.widthPx() * image.heightPx()));
         }
 
         @Override

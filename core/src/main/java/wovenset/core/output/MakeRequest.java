@@ -17,6 +17,7 @@ import wovenset.core.said.Reason;
  * @param ground what lies behind the frames, for PNG files only
  * @param photos how photos go into a PDF
  * @param fold where sheets are folded that hold two pages on each side; nothing where each page is by itself
+ * @param sharpening of photos for print; nothing where they stay as sharp as they are
  * @param extent whether images reach to the trim or include the bleed; a PDF always holds both
  */
 public record MakeRequest(
@@ -27,7 +28,8 @@ public record MakeRequest(
         Ground ground,
         Extent extent,
         Photos photos,
-        Optional<Fold> fold) {
+        Optional<Fold> fold,
+        Optional<Sharpening> sharpening) {
     public MakeRequest {
         pages = List.copyOf(pages);
         Checks.that(!pages.isEmpty(), Reason.NO_PAGES);
@@ -46,7 +48,11 @@ public record MakeRequest(
             Ground ground,
             Extent extent,
             Photos photos) {
-        this(kind, pages, resolution, jpegQuality, ground, extent, photos, Optional.empty());
+        this(kind, pages, resolution, jpegQuality, ground, extent, photos, Optional.empty(), Optional.empty());
+    }
+
+    public MakeRequest withSharpening(Optional<Sharpening> newSharpening) {
+        return new MakeRequest(kind, pages, resolution, jpegQuality, ground, extent, photos, fold, newSharpening);
     }
 
     /** Where a card of four pages is folded: front, two inside, back. */
@@ -57,6 +63,23 @@ public record MakeRequest(
         TOP;
 
         public static final int PAGES = 4;
+    }
+
+    /** How much photos are sharpened for print. */
+    public enum Sharpening {
+        SOME(0.6),
+        MORE(1.2);
+
+        private final double amount;
+
+        Sharpening(double amount) {
+            this.amount = amount;
+        }
+
+        /** See {@link wovenset.core.adjust.PrintSharpening}. */
+        double amount() {
+            return amount;
+        }
     }
 
     /** The kind of file. */

@@ -7,7 +7,9 @@ import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.apache.pdfbox.cos.COSName;
@@ -21,6 +23,7 @@ import org.apache.pdfbox.pdmodel.graphics.color.PDICCBased;
 import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import wovenset.core.adjust.Adjusting;
+import wovenset.core.adjust.PrintSharpening;
 import wovenset.core.colour.ColourProfile;
 import wovenset.core.colour.GreyProfile;
 import wovenset.core.display.Op;
@@ -37,7 +40,6 @@ import wovenset.core.picture.PhotoDecoder;
 import wovenset.core.picture.PhotoHeader;
 import wovenset.core.picture.file.FileBytes;
 import wovenset.core.picture.file.JpegSegments;
-import wovenset.core.picture.file.PictureFormat;
 import wovenset.core.picture.file.RefusedPhotoException;
 import wovenset.core.scene.PageScene;
 
@@ -48,9 +50,6 @@ import wovenset.core.scene.PageScene;
  */
 final class PdfPhotos implements PdfImages {
     private static final float QUALITY = 0.95f;
-    /** Up to so many times the resolution asked for, a photo goes in untouched: less, and nothing would be gained. */
-    private static final double FINE = 1.5;
-
     /** Of what becomes pixels as a whole. */
     private static final double MOST_PIXELS = 6000;
 
@@ -60,7 +59,7 @@ final class PdfPhotos implements PdfImages {
     private final PDDocument document;
     private final PhotoFiles files;
     private final MakeRequest request;
-    private final Map<PhotoPixels, Double> largest = new HashMap<>();
+    private final Map<PhotoPixels, Double> largest;
     private final Map<PhotoPixels, Picture> pictures = new HashMap<>();
     private final Map<Op.SoftImage, Picture> softened = new HashMap<>();
     private final Map<Integer, PDICCBased> profiles = new HashMap<>();
@@ -70,17 +69,37 @@ final class PdfPhotos implements PdfImages {
         this.document = document;
         this.files = files;
         this.request = request;
-        pages.forEach(page -> {
-            measure(page.groundOps(0));
-            page.units().forEach(unit -> measure(unit.ops()));
-        });
+        this.largest = largest(pages);
     }
 
-    private void measure(List<Op> ops) {
+    static Map<Passing, Integer> passing(PhotoFiles files, MakeRequest request, List<PageScene> pages) {
+        Map<Passing, Integer> counts = new EnumMap<>(Passing.class);
+        largest(pages).forEach((pixels, mmPerPixel) -> {
+            try {
+                PhotoHeader header = files.original(pixels.photo()).header();
+                counts.merge(Passing.of(pixels, header, mmPerPixel, request), 1, Integer::sum);
+            } catch (PhotoRasters.MissingPhotoException gone) {
+                // The check says so, and so does making.
+            }
+        });
+        return counts;
+    }
+
+    /** Of each photo, the size of a pixel where it is largest. */
+    private static Map<PhotoPixels, Double> largest(List<PageScene> pages) {
+        Map<PhotoPixels, Double> largest = new LinkedHashMap<>();
+        pages.forEach(page -> {
+            measure(page.groundOps(0), largest);
+            page.units().forEach(unit -> measure(unit.ops(), largest));
+        });
+        return largest;
+    }
+
+    private static void measure(List<Op> ops, Map<PhotoPixels, Double> largest) {
         ops.forEach(op -> op.accept(new PhotoVisitor() {
             @Override
             public void group(Op.Group group) {
-                measure(group.children());
+                measure(group.children(), largest);
             }
 
             @Override
@@ -109,7 +128,7 @@ final class PdfPhotos implements PdfImages {
     public Picture picture(Op.SoftImage soft) throws IOException {
         Picture known = softened.get(soft);
         if (known == null) {
-            BufferedImage image = SoftPhoto.fine(soft, new ExportRasters(files), SOFT_PER_MM);
+            BufferedImage image = SoftPhoto.fine(soft, PieceMaker.rasters(files, request), SOFT_PER_MM);
             known = new Picture(packed(image), Affine.IDENTITY);
             softened.put(soft, known);
         }
@@ -125,7 +144,7 @@ final class PdfPhotos implements PdfImages {
         AffineTransform toPixels =
                 AffineTransform.getScaleInstance(region.width / ink.width(), region.height / ink.height());
         toPixels.translate(-ink.x(), -ink.y());
-        BufferedImage drawn = TiltedPicture.of(tilted, new ExportRasters(files), toPixels, region);
+        BufferedImage drawn = TiltedPicture.of(tilted, PieceMaker.rasters(files, request), toPixels, region);
         BufferedImage bytes = new BufferedImage(region.width, region.height, BufferedImage.TYPE_4BYTE_ABGR_PRE);
         Graphics2D graphics = bytes.createGraphics();
         graphics.drawImage(drawn, 0, 0, null);
@@ -151,11 +170,7 @@ final class PdfPhotos implements PdfImages {
     private Picture made(PhotoPixels pixels, PhotoFiles.Original original) throws IOException {
         PhotoHeader header = original.header();
         double mmPerPixel = largest.getOrDefault(pixels, 1.0);
-        boolean fine = 25.4 / mmPerPixel > FINE * request.resolution().ppi();
-        boolean jpeg = header.format() == PictureFormat.JPEG
-                && !header.inks()
-                && pixels.adjustments().areNone();
-        if (jpeg && (!fine || request.photos() == MakeRequest.Photos.ORIGINALS)) {
+        if (Passing.of(pixels, header, mmPerPixel, request) == Passing.UNTOUCHED) {
             JpegSegments segments = JpegSegments.read(FileBytes.of(original.file()));
             // What few programs can read would print as nothing.
             if (!segments.arithmetic() && segments.bits() == 8) {
@@ -170,7 +185,11 @@ final class PdfPhotos implements PdfImages {
                 Math.max(header.width(), header.height()));
         BufferedImage image =
                 Adjusting.of(PhotoDecoder.decode(original.file(), header, longEdge), pixels.adjustments());
-        return new Picture(packed(image), Affine.IDENTITY);
+        double perMm = longEdge / (Math.max(header.width(), header.height()) * mmPerPixel);
+        BufferedImage sharp = request.sharpening()
+                .map(how -> PrintSharpening.of(image, perMm, how.amount()))
+                .orElse(image);
+        return new Picture(packed(sharp), Affine.IDENTITY);
     }
 
     private PDImageXObject embed(JpegSegments segments) throws IOException {

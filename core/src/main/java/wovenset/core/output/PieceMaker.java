@@ -6,6 +6,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.List;
+import java.util.Map;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import wovenset.core.paint.PaintMemory;
@@ -78,7 +79,7 @@ public final class PieceMaker {
 
     private String images(Piece piece, MakeRequest request, Path target, MakeProgress progress) throws IOException {
         List<PageScene> scenes = scenes(piece, request);
-        PageImageWriter writer = new PageImageWriter(new ExportRasters(files), memory, request);
+        PageImageWriter writer = new PageImageWriter(rasters(files, request), memory, request);
         if (scenes.size() == 1) {
             writer.write(scenes.get(0), target, progress, 0, 1);
             return imageName(piece, request, 0, writer.extent(scenes.get(0)));
@@ -98,6 +99,16 @@ public final class PieceMaker {
             Files.deleteIfExists(image);
         }
         return FileNames.archive(piece.name(), request.kind().name());
+    }
+
+    static ExportRasters rasters(PhotoFiles files, MakeRequest request) {
+        return new ExportRasters(
+                files, request.sharpening(), request.resolution().pixelsPerMm());
+    }
+
+    /** How many of the photos of a PDF go into it in which way; those whose files are gone are not counted. */
+    public Map<Passing, Integer> passing(Piece piece, MakeRequest request) {
+        return PdfPhotos.passing(files, request, scenes(piece, request));
     }
 
     private static String imageName(Piece piece, MakeRequest request, int index, PageImageWriter.PixelExtent extent) {

@@ -137,7 +137,8 @@ class FoldedSheetsTest {
                         MakeRequest.Ground.PAGE_COLOUR,
                         MakeRequest.Extent.TRIM,
                         MakeRequest.Photos.FITTED,
-                        Optional.of(Fold.SIDE)))
+                        Optional.of(Fold.SIDE),
+                        Optional.empty()))
                 .isInstanceOf(UnfitValueException.class);
     }
 }

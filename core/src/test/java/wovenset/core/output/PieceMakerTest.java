@@ -27,6 +27,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
@@ -240,6 +241,47 @@ class PieceMakerTest {
                     .as("both pages share the photos")
                     .containsAnyElementsOf(keys(document.getPage(0)));
         }
+    }
+
+    /** What is said before is what then happens; sharpened for print no photo is the one that came. */
+    @Test
+    void whatIsMadeAnewIsSaidBefore() throws IOException {
+        MakeRequest originals = request(Kind.PDF, 1, 300, Extent.TRIM, Photos.ORIGINALS);
+        assertThat(maker.passing(sample(1), originals)).containsEntry(Passing.UNTOUCHED, 2);
+        assertThat(maker.passing(sample(1), request(Kind.PDF, 1, 30))).containsEntry(Passing.FINER, 2);
+        MakeRequest sharpened = originals.withSharpening(Optional.of(MakeRequest.Sharpening.MORE));
+        assertThat(maker.passing(sample(1), sharpened))
+                .containsEntry(Passing.SHARPENED, 2)
+                .doesNotContainKey(Passing.UNTOUCHED);
+        assertThat(maker.passing(sample(1), sharpened).values().stream()
+                        .mapToInt(Integer::intValue)
+                        .sum())
+                .isEqualTo(3);
+        String scan = new String(
+                Arrays.copyOfRange(jpeg, lastIndexOf(jpeg, 0xDA), jpeg.length - 2), StandardCharsets.ISO_8859_1);
+        try (PDDocument document =
+                Loader.loadPDF(make(sample(1), sharpened).file().toFile())) {
+            for (PDImageXObject image : images(document.getPage(0))) {
+                byte[] raw = image.getCOSObject().createRawInputStream().readAllBytes();
+                assertThat(new String(raw, StandardCharsets.ISO_8859_1)).doesNotContain(scan);
+            }
+        }
+        BufferedImage plain =
+                ImageIO.read(make(sample(1), request(Kind.PNG, 1, 100)).file().toFile());
+        BufferedImage sharp = ImageIO.read(
+                make(sample(1), request(Kind.PNG, 1, 100).withSharpening(Optional.of(MakeRequest.Sharpening.MORE)))
+                        .file()
+                        .toFile());
+        assertThat(differing(plain, sharp)).isGreaterThan(1000);
+    }
+
+    private static int differing(BufferedImage one, BufferedImage other) {
+        int differing = 0;
+        for (int at = 0; at < one.getWidth() * one.getHeight(); at++) {
+            int x = at % one.getWidth();
+            differing += one.getRGB(x, at / one.getWidth()) == other.getRGB(x, at / one.getWidth()) ? 0 : 1;
+        }
+        return differing;
     }
 
     @Test

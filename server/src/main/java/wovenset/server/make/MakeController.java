@@ -8,6 +8,7 @@ import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.springframework.core.io.FileSystemResource;
 import org.springframework.core.io.Resource;
@@ -25,6 +26,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import wovenset.core.output.MakeRequest;
+import wovenset.core.output.Passing;
 import wovenset.server.piece.PieceService;
 import wovenset.server.web.NotFoundException;
 import wovenset.server.web.RequiredFields;
@@ -35,6 +37,7 @@ import wovenset.server.web.UnfitRequestException;
 class MakeController {
     private final MakeRepository repository;
     private final MadeFiles made;
+    private final MakeRunner runner;
     private final PieceService pieces;
     private final Scheduler scheduler;
     private final OneTimeTask<Void> task;
@@ -44,6 +47,7 @@ class MakeController {
     MakeController(
             MakeRepository repository,
             MadeFiles made,
+            MakeRunner runner,
             PieceService pieces,
             Scheduler scheduler,
             OneTimeTask<Void> task,
@@ -51,6 +55,7 @@ class MakeController {
             Clock clock) {
         this.repository = repository;
         this.made = made;
+        this.runner = runner;
         this.pieces = pieces;
         this.scheduler = scheduler;
         this.task = task;
@@ -69,6 +74,21 @@ class MakeController {
             scheduler.schedule(task.instance(id.toString()), clock.instant());
         });
         return get(id);
+    }
+
+    /** How many photos would go into a PDF in each way: untouched, or made anew and why. */
+    record PassingView(int untouched, int finer, int changed, int sharpened, int otherKind) {}
+
+    @PostMapping("/api/pieces/{piece}/makes/passing")
+    PassingView passing(@PathVariable UUID piece, @RequestBody MakeRequest request) {
+        RequiredFields.check(request);
+        Map<Passing, Integer> counts = runner.passing(piece, request);
+        return new PassingView(
+                counts.getOrDefault(Passing.UNTOUCHED, 0),
+                counts.getOrDefault(Passing.FINER, 0),
+                counts.getOrDefault(Passing.CHANGED, 0),
+                counts.getOrDefault(Passing.SHARPENED, 0),
+                counts.getOrDefault(Passing.OTHER_KIND, 0));
     }
 
     @GetMapping("/api/pieces/{piece}/makes")

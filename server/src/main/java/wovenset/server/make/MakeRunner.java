@@ -7,6 +7,7 @@ import java.nio.file.StandardCopyOption;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
@@ -17,10 +18,13 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import wovenset.core.output.MakeProgress;
 import wovenset.core.output.MakeRefusedException;
+import wovenset.core.output.MakeRequest;
+import wovenset.core.output.Passing;
 import wovenset.core.output.PhotoFiles;
 import wovenset.core.output.PieceMaker;
 import wovenset.core.paint.PaintMemory;
 import wovenset.core.paint.PhotoRasters;
+import wovenset.core.piece.Piece;
 import wovenset.core.said.Reason;
 import wovenset.core.said.Said;
 import wovenset.server.WovensetProperties;
@@ -31,6 +35,7 @@ import wovenset.server.said.Words;
 import wovenset.server.scene.SceneService;
 import wovenset.server.stored.UnreadableDocumentException;
 import wovenset.server.web.NotFoundException;
+import wovenset.server.web.UnfitRequestException;
 
 /** Makes one file: reads the piece as it is when the job starts, and notes progress a few times a second. */
 @Component
@@ -62,6 +67,21 @@ class MakeRunner {
         this.memory = new PaintMemory(properties.pictureMemory().toBytes());
         this.clock = clock;
         this.made = made;
+    }
+
+    private PieceMaker maker() {
+        return new PieceMaker(scenes.resolver(), files, memory, clock);
+    }
+
+    /** How the photos of a piece, as it is now, would go into a PDF. */
+    Map<Passing, Integer> passing(UUID piece, MakeRequest request) {
+        Piece now = pieces.get(piece).piece();
+        if (request.pages().stream()
+                .anyMatch(page -> page < 0 || page >= now.pages().size())) {
+            throw new UnfitRequestException(
+                    Words.of(Said.of(Reason.MAKE_PAGES, now.pages().size())));
+        }
+        return maker().passing(now, request);
     }
 
     void run(UUID id) {
@@ -99,8 +119,7 @@ class MakeRunner {
             Path folder = Files.createDirectories(made.folder());
             StoredPiece piece = pieces.get(job.pieceId());
             repository.shows(id, piece.revision());
-            PieceMaker.Made file = new PieceMaker(scenes.resolver(), files, memory, clock)
-                    .make(piece.piece(), job.request(), folder, new Notes(id));
+            PieceMaker.Made file = maker().make(piece.piece(), job.request(), folder, new Notes(id));
             Files.move(file.file(), made.file(id), StandardCopyOption.ATOMIC_MOVE);
             repository.end(id, MakeView.State.DONE, file.name(), null, now());
         } catch (MakeProgress.MakeCancelledException e) {
