@@ -2,10 +2,10 @@ import { Shuffle } from 'lucide-react'
 import type { Recipe, Scattered } from '../../../api/client'
 import { Button } from '../../../ui/Button'
 import { NumberField } from '../../../fields/NumberField'
-import { arrangementEdit, gridFor, toGrid, withMargins } from '../../piece/arrangement'
+import { arrangementEdit } from '../../piece/arrangement'
 import { useRoom } from '../../context'
 import { onPage, type WantedEdit } from '../../piece/usePiece'
-import { MarginFields } from './MarginFields'
+import { MarginsAndGrid } from './MarginsAndGrid'
 import { Part } from '../Part'
 
 /** Prints strewn over the page: how large, how far turned, how much may be hidden. */
@@ -18,8 +18,7 @@ export function ScatteredPart({
   send: (edit: WantedEdit) => Promise<unknown>
   about: (...fields: string[]) => string | undefined
 }) {
-  const { piece, page } = useRoom()
-  const { width, height } = piece.format
+  const { page } = useRoom()
   const change = (how: (now: Recipe) => Partial<Recipe>) =>
     void send(
       onPage(page.id, (now) =>
@@ -71,14 +70,7 @@ export function ScatteredPart({
         Prints are made smaller where else more would be hidden. Subjects are kept in sight. Prints stay where they fell
         until they are scattered again.
       </p>
-      <MarginFields
-        margins={scattered.margins}
-        wrong={about('margins')}
-        onCommit={(change) => void send(onPage(page.id, (now) => withMargins(now, change)))}
-      />
-      <Button className="w-full" onClick={() => void send(toGrid(page, gridFor(page, width, height)))}>
-        Back to a grid
-      </Button>
+      <MarginsAndGrid send={send} wrong={about('margins')} />
     </Part>
   )
 }

@@ -1,15 +1,16 @@
 import { Shuffle } from 'lucide-react'
 import type { Cutting, Edit, Figure, Silhouette } from '../../../api/client'
 import { NumberField } from '../../../fields/NumberField'
+import { OneOf } from '../../../fields/OneOf'
 import { Slider } from '../../../fields/Slider'
 import { LengthField } from '../../../measure/LengthField'
 import { Button } from '../../../ui/Button'
 import { useRoom } from '../../context'
-import { arrangementEdit, gridFor, toGrid, withMargins } from '../../piece/arrangement'
+import { arrangementEdit } from '../../piece/arrangement'
 import { onPage, type WantedEdit } from '../../piece/usePiece'
 import { Part } from '../Part'
 import { FigureChoice } from './FigureChoice'
-import { MarginFields } from './MarginFields'
+import { MarginsAndGrid } from './MarginsAndGrid'
 
 /** Micrometres, by slider. */
 const WIDEST = 15_000
@@ -36,7 +37,6 @@ export function SilhouettePart({
   about: (...fields: string[]) => string | undefined
 }) {
   const { piece, page, storedPage, handle } = useRoom()
-  const { width, height } = piece.format
   const { figure, cutting, gap, cells } = silhouette
   const changed = (now: typeof page, change: Partial<Silhouette>): Edit | null =>
     now.arrangement.kind === 'silhouette' ? arrangementEdit(now, { ...now.arrangement, ...change }) : null
@@ -45,19 +45,12 @@ export function SilhouettePart({
   const cut = (now: Cutting) => set({ cutting: now })
   return (
     <Part title={`Silhouette: ${figure.name}, ${cells.length} pieces`}>
-      <div role="radiogroup" aria-label="How it is cut" className="grid grid-cols-3">
-        {(Object.keys(WAYS) as Cutting['kind'][]).map((kind) => (
-          <button
-            key={kind}
-            role="radio"
-            aria-checked={cutting.kind === kind}
-            onClick={() => cutting.kind !== kind && cut(cutIn(kind, cells.length, figure.proportion))}
-            className={`h-8 border ${cutting.kind === kind ? 'border-woad bg-wash font-semibold' : 'border-line bg-paper hover:border-woad'}`}
-          >
-            {WAYS[kind]}
-          </button>
-        ))}
-      </div>
+      <OneOf
+        label="How it is cut"
+        options={WAYS}
+        value={cutting.kind}
+        onChange={(kind) => cut(cutIn(kind, cells.length, figure.proportion))}
+      />
       {cutting.kind === 'rows' ? (
         <div className="grid grid-cols-2 gap-2">
           <NumberField
@@ -112,14 +105,7 @@ export function SilhouettePart({
         onPick={(picked: Figure) => set({ figure: picked })}
         onTry={(tried) => tryOut(tried && { figure: tried })}
       />
-      <MarginFields
-        margins={silhouette.margins}
-        wrong={about('margins')}
-        onCommit={(change) => void send(onPage(page.id, (now) => withMargins(now, change)))}
-      />
-      <Button className="w-full" onClick={() => void send(toGrid(page, gridFor(page, width, height)))}>
-        Back to a grid
-      </Button>
+      <MarginsAndGrid send={send} wrong={about('margins')} />
     </Part>
   )
 }

@@ -1,10 +1,10 @@
 import type { Slicing } from '../../../api/client'
+import { OneOf } from '../../../fields/OneOf'
 import { LengthField } from '../../../measure/LengthField'
-import { Button } from '../../../ui/Button'
-import { arrangementEdit, gridFor, toGrid, withMargins } from '../../piece/arrangement'
+import { arrangementEdit } from '../../piece/arrangement'
 import { useRoom } from '../../context'
 import { onPage, type WantedEdit } from '../../piece/usePiece'
-import { MarginFields } from './MarginFields'
+import { MarginsAndGrid } from './MarginsAndGrid'
 import { Part } from '../Part'
 
 /** Places cut from the page: what they keep to, and the way back to a grid. */
@@ -27,19 +27,12 @@ export function SlicingPart({
     )
   return (
     <Part title="Cut to the photos">
-      <div role="radiogroup" aria-label="What the places keep to" className="grid grid-cols-2">
-        {[true, false].map((whole) => (
-          <button
-            key={String(whole)}
-            role="radio"
-            aria-checked={slicing.whole === whole}
-            onClick={() => set({ whole })}
-            className={`h-8 border ${slicing.whole === whole ? 'border-woad bg-wash font-semibold' : 'border-line bg-paper hover:border-woad'}`}
-          >
-            {whole ? 'Photos whole' : 'Margins filled'}
-          </button>
-        ))}
-      </div>
+      <OneOf
+        label="What the places keep to"
+        options={{ photos: 'Photos whole', margins: 'Margins filled' }}
+        value={slicing.whole ? 'photos' : 'margins'}
+        onChange={(what) => set({ whole: what === 'photos' })}
+      />
       <LengthField
         label="Gap"
         value={slicing.gap}
@@ -47,14 +40,7 @@ export function SlicingPart({
         wrong={about('gap')}
         onCommit={(gap) => set({ gap })}
       />
-      <MarginFields
-        margins={slicing.margins}
-        wrong={about('margins')}
-        onCommit={(change) => void send(onPage(page.id, (now) => withMargins(now, change)))}
-      />
-      <Button className="w-full" onClick={() => void send(toGrid(page, gridFor(page, format.width, format.height)))}>
-        Back to a grid
-      </Button>
+      <MarginsAndGrid send={send} wrong={about('margins')} />
     </Part>
   )
 }

@@ -2,6 +2,7 @@ import { Crop as CropIcon, RotateCw } from 'lucide-react'
 import type { Crop, PhotoScene } from '../../../api/client'
 import { IconButton } from '../../../ui/Button'
 import { NumberField } from '../../../fields/NumberField'
+import { OneOf } from '../../../fields/OneOf'
 import { useRoom } from '../../context'
 import { MOST_ZOOM, turnedBy } from '../../piece/cropMath'
 import type { Frame } from '../../piece/model'
@@ -41,19 +42,12 @@ export function CropPart({ frame, photo, folded }: { frame: Frame; photo: PhotoS
   )
   return (
     <Part title="Crop" folded={folded} aside={tools}>
-      <div role="radiogroup" aria-label="How the photo fits" className="grid grid-cols-2">
-        {(['FILL', 'WHOLE'] as const).map((fit) => (
-          <button
-            key={fit}
-            role="radio"
-            aria-checked={crop.fit === fit}
-            onClick={() => setCrop({ fit })}
-            className={`h-8 border ${crop.fit === fit ? 'border-woad bg-wash font-semibold' : 'border-edge bg-paper hover:border-woad'}`}
-          >
-            {fit === 'FILL' ? 'Fill' : 'Whole photo'}
-          </button>
-        ))}
-      </div>
+      <OneOf
+        label="How the photo fits"
+        options={{ FILL: 'Fill', WHOLE: 'Whole photo' }}
+        value={crop.fit}
+        onChange={(fit) => setCrop({ fit })}
+      />
       <LevelButton frame={frame} />
       <div className="grid grid-cols-2 gap-2">
         <NumberField

@@ -13,7 +13,7 @@ const MOST_ACROSS = 200
 /** What a mosaic is at first. */
 const USUAL = { weave: { across: 48, sizes: 1, most: 0 }, tint: 0.35, veil: 0.15 }
 
-const SIZES = { 1: 'one size', 2: 'two sizes', 3: 'three sizes' }
+const SIZES: Record<'1' | '2' | '3', string> = { 1: 'one size', 2: 'two sizes', 3: 'three sizes' }
 
 /** A photo made up of the piece's other photos: how many tiles, and how much of the photo itself is seen over them. */
 export function MosaicPart({ frame }: { frame: Frame }) {
@@ -72,7 +72,7 @@ export function MosaicPart({ frame }: { frame: Frame }) {
           <Choice
             label="Tiles are of"
             options={SIZES}
-            value={String(mosaic.weave.sizes) as unknown as keyof typeof SIZES & string}
+            value={String(mosaic.weave.sizes) as keyof typeof SIZES}
             onChange={(sizes) => void set({ weave: { ...mosaic.weave, sizes: Number(sizes) } })}
           />
           <PercentSlider

@@ -1,8 +1,8 @@
 import { useQuery } from '@tanstack/react-query'
 import { client, data, type MakeRequest } from '../../../api/client'
 
-const photos = (count: number, does: string, do_: string) =>
-  count === 0 ? [] : [`${count} ${count === 1 ? does : do_}`]
+const photos = (count: number, one: string, several: string) =>
+  count === 0 ? [] : [`${count} ${count === 1 ? one : several}`]
 
 /** Says which photos go into a PDF as they came, and which are made anew and why. */
 export function PassingWords({ piece, revision, request }: { piece: string; revision?: number; request: MakeRequest }) {
