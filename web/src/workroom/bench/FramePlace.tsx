@@ -86,6 +86,8 @@ export const FramePlace = memo(function FramePlace(props: Props) {
     height: box.height * pixelsPerMm,
   }
   const edge = frame?.slot !== undefined ? scene.piece : undefined
+  const bare = !(scene.photo || frame?.text?.text || drawn)
+  const edgeLook = cropping ? undefined : over ? 'over' : selected ? 'selected' : bare ? 'empty' : undefined
   const from = draft && box
   const to = draft && boxOf(draft.spot)
   const shift =
@@ -137,7 +139,7 @@ export const FramePlace = memo(function FramePlace(props: Props) {
           const cargo = { kind: 'frame' as const, ...here(), photo: scene.photo.photo }
           start(event, cargo, smallPicture(scene.photo.photo))
         }}
-        className={`absolute touch-none ${selected ? (cropping ? '' : 'z-10 outline-2 outline-offset-2 outline-woad') : 'hover:outline-1 hover:outline-woad'} ${over ? 'bg-woad/30 outline-3 outline-woad' : ''} ${scene.photo || frame?.text?.text || drawn ? '' : 'border border-dashed border-soft bg-wash/60'} ${movable && !frame?.locked ? 'cursor-move' : ''} ${scene.hidden ? 'border border-dotted border-soft' : ''} ${draft?.shape ? 'opacity-0' : ''}`}
+        className={`absolute touch-none ${selected ? (cropping ? '' : 'z-10 outline-2 outline-offset-2 outline-woad') : 'hover:outline-1 hover:outline-woad'} ${over ? 'bg-woad/30 outline-3 outline-woad' : ''} ${!bare ? '' : edge ? 'bg-wash/60' : 'border border-dashed border-soft bg-wash/60'} ${movable && !frame?.locked ? 'cursor-move' : ''} ${scene.hidden ? 'border border-dotted border-soft' : ''} ${draft?.shape ? 'opacity-0' : ''}`}
         style={{
           ...lying,
           clipPath: edge && clipOf(edge, lying.width, lying.height),
@@ -149,14 +151,14 @@ export const FramePlace = memo(function FramePlace(props: Props) {
           !frame?.text?.text &&
           (!frame || frame.forPhotos || frame.text) &&
           !frame?.ornament &&
-          box.width * pixelsPerMm > 70 &&
+          box.width * pixelsPerMm > (edge ? 120 : 70) &&
           box.height * pixelsPerMm > 30 && (
             <span className="pointer-events-none text-[13px] text-[#22293a]">
               {frame?.text ? 'Press twice to write' : 'Drop a photo'}
             </span>
           )}
       </button>
-      {edge && (selected || over) && !cropping && <PieceEdge outline={edge} {...lying} selected={selected} />}
+      {edge && edgeLook && <PieceEdge outline={edge} {...lying} look={edgeLook} />}
       {/* Between the pieces of a figure is no room for words. */}
       {scene.photo && (!edge || styles.captions.place === 'ON_PICTURE') && (
         <CaptionSpot scene={scene} scale={scale} selected={selected && !cropping} captions={styles.captions} />

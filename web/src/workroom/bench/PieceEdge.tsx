@@ -15,11 +15,18 @@ interface Props {
   top: number
   width: number
   height: number
-  selected: boolean
+  /** Why it has to be seen. */
+  look: keyof typeof LOOKS
 }
 
-/** The edge of a figure's piece, where it has to be seen: of the one that is selected, or into which something will be dropped. */
-export function PieceEdge({ outline, left, top, width, height, selected }: Props) {
+const LOOKS = {
+  selected: 'fill-none stroke-woad stroke-[2.5px]',
+  over: 'fill-woad/30 stroke-woad stroke-[3px]',
+  empty: 'fill-none stroke-soft [stroke-dasharray:4_3]',
+}
+
+/** The edge of a figure's piece, where its photo does not show it or it is the one that is meant. */
+export function PieceEdge({ outline, left, top, width, height, look }: Props) {
   return (
     <svg
       aria-hidden
@@ -28,12 +35,7 @@ export function PieceEdge({ outline, left, top, width, height, selected }: Props
       viewBox="0 0 1 1"
       preserveAspectRatio="none"
     >
-      <path
-        d={outline}
-        vectorEffect="non-scaling-stroke"
-        className={selected ? 'fill-none stroke-woad' : 'fill-woad/30 stroke-woad'}
-        strokeWidth={2.5}
-      />
+      <path d={outline} vectorEffect="non-scaling-stroke" className={LOOKS[look]} />
     </svg>
   )
 }
