@@ -9,6 +9,7 @@ import java.util.Set;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
+import wovenset.core.geometry.Areas;
 
 /**
  * Makes pieces of cells: a cell of which the figure shows several parts, such as those of a heart's two bows, is parted, and what is empty,
@@ -36,7 +37,7 @@ final class Joining {
     private Joining(Geometry figure, List<Geometry> cells) {
         int shown = 0;
         for (Geometry cell : cells) {
-            List<Geometry> areas = areas(cell.intersection(figure));
+            List<Geometry> areas = areas(Areas.shared(cell, figure));
             shown += areas.isEmpty() ? 0 : 1;
             areas.forEach(area -> parts.add(new Part(without(cell, areas, area), area)));
         }
@@ -63,7 +64,7 @@ final class Joining {
     private static Geometry without(Geometry cell, List<Geometry> areas, Geometry own) {
         Geometry left = cell;
         for (Geometry area : areas) {
-            left = area.equals(own) ? left : left.difference(area).buffer(0);
+            left = area.equals(own) ? left : Areas.without(left, area);
         }
         return left;
     }
@@ -102,12 +103,12 @@ final class Joining {
     private static double border(Part one, Part other) {
         Geometry near = one.own().buffer(NEAR);
         return near.getEnvelopeInternal().intersects(other.own().getEnvelopeInternal())
-                ? near.intersection(other.own().getBoundary()).getLength()
+                ? Areas.lengthWithin(near, other.own().getBoundary())
                 : 0;
     }
 
     private static Geometry together(Geometry one, Geometry other) {
-        return moved(moved(one, NEAR).union(moved(other, NEAR)), -NEAR);
+        return moved(Areas.together(moved(one, NEAR), moved(other, NEAR)), -NEAR);
     }
 
     private static Geometry moved(Geometry area, double by) {

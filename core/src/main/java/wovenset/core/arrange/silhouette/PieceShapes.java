@@ -11,6 +11,7 @@ import org.locationtech.jts.geom.Point;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 import wovenset.core.arrangement.Figure;
+import wovenset.core.geometry.Areas;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.geometry.PathData;
 
@@ -70,8 +71,7 @@ public final class PieceShapes {
                 cells.stream().map(cell -> grown(cell, wanted.gapMm() / 2)).toList();
         List<Geometry> pieces = new ArrayList<>();
         for (int i = 0; i < cells.size(); i++) {
-            // Borders that only touch are left out.
-            Geometry piece = cells.get(i).intersection(figure).buffer(0);
+            Geometry piece = Areas.shared(cells.get(i), figure);
             for (int j = 0; j < cells.size(); j++) {
                 Envelope near = grown.get(j).getEnvelopeInternal();
                 if (i == j || wanted.gapMm() == 0 || !near.intersects(piece.getEnvelopeInternal())) {
@@ -79,11 +79,11 @@ public final class PieceShapes {
                 }
                 if (areOfOneCell(cells.get(i), cells.get(j))) {
                     // What they share lies beyond the figure, and is no neighbour.
-                    Geometry own = cells.get(j).difference(cells.get(i)).buffer(0);
-                    piece = piece.difference(grown(own, wanted.gapMm() / 2));
+                    Geometry own = Areas.without(cells.get(j), cells.get(i));
+                    piece = Areas.without(piece, grown(own, wanted.gapMm() / 2));
                     piece = j < i ? apart(piece, pieces.get(j), wanted.gapMm()) : piece;
                 } else {
-                    piece = piece.difference(grown.get(j));
+                    piece = Areas.without(piece, grown.get(j));
                 }
             }
             pieces.add(piece);
@@ -92,12 +92,12 @@ public final class PieceShapes {
     }
 
     private static boolean areOfOneCell(Geometry one, Geometry other) {
-        return one.intersection(other).getArea() > SHARED_MM2;
+        return Areas.shared(one, other).getArea() > SHARED_MM2;
     }
 
     /** Where a border ends aslant at the figure's edge one of two would come too near to the other's end. */
     private static Geometry apart(Geometry piece, Geometry other, double gapMm) {
-        return piece.distance(other) < gapMm - FLATNESS_MM ? piece.difference(other.buffer(gapMm)) : piece;
+        return piece.distance(other) < gapMm - FLATNESS_MM ? Areas.without(piece, other.buffer(gapMm)) : piece;
     }
 
     /** With corners as sharp as they are: the gap goes straight on where four pieces meet. */
