@@ -45,11 +45,13 @@ export function CaptionField({ frame, scene }: { frame: Frame; scene: FrameScene
   const hint =
     captions.show === 'NONE' && frame.caption
       ? 'Captions are not shown; turn them on under Dress.'
-      : shrunk
-        ? `Set in ${words.sizePt.toFixed(1)}\u2009pt to fit its width.`
-        : uses > 1 && !own
-          ? `The photo’s words, in all ${uses} places where it shows.`
-          : said.lent
+      : frame.caption && frame.slot !== undefined && scene.piece && captions.place !== 'ON_PICTURE'
+        ? 'Not shown: between the pieces of a silhouette is no room for words.'
+        : shrunk
+          ? `Set in ${words.sizePt.toFixed(1)}\u2009pt to fit its width.`
+          : uses > 1 && !own
+            ? `The photo’s words, in all ${uses} places where it shows.`
+            : said.lent
   return (
     <div className="border-t border-line py-2">
       <Field label="Caption" wrong={wrong} hint={hint}>
