@@ -25,6 +25,7 @@ export type Folio = Schemas['Folio']
 export type Cover = Schemas['Cover']
 export type Adjustments = Schemas['Adjustments']
 export type Mosaic = Schemas['Mosaic']
+export type CutOut = Schemas['CutOut']
 export type Treatment = Schemas['Treatment']
 export type ItemChange = Schemas['ItemChange']
 export type Band = Schemas['Band']
@@ -128,6 +129,9 @@ export const smallPicture = (photo: string) => `/api/photos/${photo}/small`
 /** The whole photo with its light and colour changed, some hundred pixels along its longer side. */
 export const adjustedPicture = (photo: string, adjustments: Adjustments, edge: number) =>
   `/api/photos/${photo}/adjusted?edge=${edge}&adjustments=${encodeURIComponent(JSON.stringify(adjustments))}`
+/** The whole photo of a frame with what is done to it, or without; the revision tells one state from the next. */
+export const framePhoto = (at: { piece: string; page: string; frame: string; revision: number; plain?: boolean }) =>
+  `/api/pieces/${at.piece}/pages/${at.page}/frames/${at.frame}/photo?plain=${at.plain ?? false}&revision=${at.revision}`
 export const largePicture = (photo: string) => `/api/photos/${photo}/large`
 /** A page as it looks now; the look's number lets the browser keep the picture. */
 export const pagePicture = (piece: string, page: string, look: number, width: number) =>

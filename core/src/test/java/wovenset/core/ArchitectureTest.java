@@ -36,6 +36,7 @@ class ArchitectureTest {
             "decode",
             "picture",
             "adjust",
+            "retouch",
             "subject",
             "display",
             "frame",

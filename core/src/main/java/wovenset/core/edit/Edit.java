@@ -5,4 +5,13 @@ package wovenset.core.edit;
  * its type.
  */
 public sealed interface Edit
-        permits PieceEdit, StyleEdit, EntryEdit, AlbumEdit, PageEdit, ArrangeEdit, WordsEdit, ItemEdit, AdjustEdit {}
+        permits PieceEdit,
+                StyleEdit,
+                EntryEdit,
+                AlbumEdit,
+                PageEdit,
+                ArrangeEdit,
+                WordsEdit,
+                ItemEdit,
+                AdjustEdit,
+                RetouchEdit {}

@@ -15,6 +15,7 @@ import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
 import wovenset.core.item.Crop;
 import wovenset.core.measure.Length;
+import wovenset.core.photo.retouch.CutOut;
 import wovenset.core.style.EdgeRun;
 import wovenset.core.style.Outline;
 import wovenset.core.style.effect.Fastening;
@@ -38,6 +39,8 @@ public final class FrameResolver {
     private final FrameLook look;
     private final FrameForms forms;
     private final List<Op> ops = new ArrayList<>();
+    /** Of the thing cut out of the photo; nothing if none is. */
+    private Optional<ShapeMm> cutOutline = Optional.empty();
 
     private FrameResolver(FrameLook look) {
         this.look = look;
@@ -51,9 +54,14 @@ public final class FrameResolver {
     private ResolvedFrame resolved() {
         BoxMm window = forms.window();
         Optional<ResolvedFrame.Photo> photo = look.photo().map(one -> placed(one, window));
-        look.photo()
-                .ifPresent(
-                        one -> dressed(effects -> print(one, photo.orElseThrow().to(), effects)));
+        look.photo().ifPresent(one -> {
+            Affine to = photo.orElseThrow().to();
+            cutOutline = one.pixels()
+                    .retouching()
+                    .cutOut()
+                    .flatMap(cutOut -> CutOutline.of(cutOut, to, forms.extended(forms.opening())));
+            dressed(effects -> print(one, to, effects));
+        });
         look.painted().ifPresent(paint -> dressed(effects -> box(paint, effects)));
         look.rule().ifPresent(rule -> ops.addAll(RuleOps.of(rule, forms.frame())));
         look.ornament().ifPresent(one -> ops.addAll(OrnamentOps.of(one.drawing(), one.colours(), forms.frame())));
@@ -75,7 +83,9 @@ public final class FrameResolver {
     /** What a style's effects go with. */
     private void dressed(Function<EffectOps, List<Op>> drawn) {
         ShapeMm silhouette = forms.silhouette();
-        EffectOps effects = new EffectOps(look, silhouette);
+        // Without a border, a thing cut out throws its own shadow, not that of a sheet.
+        boolean sheet = forms.hasBands() || forms.paper().isPresent();
+        EffectOps effects = new EffectOps(look, sheet ? silhouette : cutOutline.orElse(silhouette));
         List<Op> print = effects.softened(drawn.apply(effects));
         List<Op> all = new ArrayList<>(effects.behind(print));
         all.addAll(print);
@@ -103,6 +113,7 @@ public final class FrameResolver {
         List<Op> print = new ArrayList<>();
         forms.paper().ifPresent(paper -> print.add(new Op.Fill(paper, FIBRES)));
         ShapeMm opening = forms.hasBands() ? forms.opening() : forms.extended(forms.opening());
+        groundShadow(photo).ifPresent(shadow -> print.add(forms.hasBands() ? shown(opening, List.of(shadow)) : shadow));
         boolean runsOn = !opening.bounds().equals(window);
         switch (runsOn ? look.edges().kind() : EdgeRun.Kind.CONTINUED) {
             case CONTINUED -> print.add(shown(opening, images(photo, to, window, opening.bounds())));
@@ -116,6 +127,14 @@ public final class FrameResolver {
         print.addAll(effects.within(opening));
         print.addAll(BandOps.of(look, forms));
         return print;
+    }
+
+    private Optional<Op> groundShadow(FrameLook.Photo photo) {
+        return cutOutline.flatMap(outline -> photo.pixels()
+                .retouching()
+                .cutOut()
+                .flatMap(CutOut::shadow)
+                .map(shadow -> CutOutline.shadow(shadow, outline, look.fall())));
     }
 
     private static Op shown(ShapeMm clip, List<Op> images) {

@@ -10,6 +10,7 @@ import wovenset.core.drawing.Picture;
 import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
 import wovenset.core.photo.Adjustments;
+import wovenset.core.photo.retouch.Retouching;
 import wovenset.core.said.Checks;
 import wovenset.core.said.Reason;
 import wovenset.core.style.Course;
@@ -27,33 +28,46 @@ public sealed interface Fill {
      * A photo that shows in this frame.
      *
      * @param adjusted how its light and colour are changed here; nothing if they are not
+     * @param retouched what is done to it by hand here; nothing if nothing is
      * @param mosaic of what it is made up; nothing if it is shown itself
      */
-    record OwnPhoto(UUID entry, Crop crop, Optional<Adjustments> adjusted, Optional<Mosaic> mosaic) implements Fill {
+    record OwnPhoto(
+            UUID entry,
+            Crop crop,
+            Optional<Adjustments> adjusted,
+            Optional<Retouching> retouched,
+            Optional<Mosaic> mosaic)
+            implements Fill {
         public OwnPhoto {
             adjusted = adjusted.flatMap(Adjustments::unlessNone);
+            retouched = retouched.flatMap(Retouching::unlessNone);
         }
 
         /** The photo as it is. */
         public OwnPhoto(UUID entry, Crop crop) {
-            this(entry, crop, Optional.empty(), Optional.empty());
+            this(entry, crop, Optional.empty(), Optional.empty(), Optional.empty());
         }
 
         /** The same with other names for the photos that it shows. */
         public OwnPhoto mapEntries(UnaryOperator<UUID> change) {
-            return new OwnPhoto(change.apply(entry), crop, adjusted, mosaic.map(one -> one.mapPhotos(change)));
+            return new OwnPhoto(
+                    change.apply(entry), crop, adjusted, retouched, mosaic.map(one -> one.mapPhotos(change)));
         }
 
         public OwnPhoto withCrop(Crop newCrop) {
-            return new OwnPhoto(entry, newCrop, adjusted, mosaic);
+            return new OwnPhoto(entry, newCrop, adjusted, retouched, mosaic);
         }
 
         public OwnPhoto withAdjusted(Optional<Adjustments> newAdjusted) {
-            return new OwnPhoto(entry, crop, newAdjusted, mosaic);
+            return new OwnPhoto(entry, crop, newAdjusted, retouched, mosaic);
+        }
+
+        public OwnPhoto withRetouched(Optional<Retouching> newRetouched) {
+            return new OwnPhoto(entry, crop, adjusted, newRetouched, mosaic);
         }
 
         public OwnPhoto withMosaic(Optional<Mosaic> newMosaic) {
-            return new OwnPhoto(entry, crop, adjusted, newMosaic);
+            return new OwnPhoto(entry, crop, adjusted, retouched, newMosaic);
         }
     }
 

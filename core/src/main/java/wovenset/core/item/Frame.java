@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
 import wovenset.core.photo.Adjustments;
+import wovenset.core.photo.retouch.Retouching;
 import wovenset.core.said.Checks;
 import wovenset.core.said.Reason;
 import wovenset.core.style.Outline;
@@ -137,6 +138,11 @@ public record Frame(
         return fill instanceof Fill.Through through
                 ? refilled(new Fill.Through(through.picture(), Optional.of(adjustments)))
                 : this;
+    }
+
+    /** What is done by hand to the photo that it shows. */
+    public Retouching retouching() {
+        return fill instanceof Fill.OwnPhoto own ? own.retouched().orElse(Retouching.NONE) : Retouching.NONE;
     }
 
     public Frame inSlot(int slot) {

@@ -6,19 +6,18 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import wovenset.core.adjust.Adjusting;
 import wovenset.core.adjust.PrintSharpening;
 import wovenset.core.display.Op;
 import wovenset.core.display.PhotoVisitor;
 import wovenset.core.display.Unit;
 import wovenset.core.paint.PhotoRasters;
 import wovenset.core.paint.RasterScale;
-import wovenset.core.photo.Adjustments;
 import wovenset.core.photo.PhotoPixels;
 import wovenset.core.picture.DerivedPixels;
 import wovenset.core.picture.PhotoDecoder;
 import wovenset.core.picture.PhotoHeader;
 import wovenset.core.picture.file.RefusedPhotoException;
+import wovenset.core.retouch.Development;
 import wovenset.core.scene.PageScene;
 
 /**
@@ -76,9 +75,8 @@ final class ExportRasters implements PhotoRasters, AutoCloseable {
         PhotoFiles.Original original = files.original(key.pixels().photo());
         try {
             PhotoHeader header = original.header();
-            Adjustments adjustments = key.pixels().adjustments();
-            int edge = Adjusting.edge(adjustments, key.longEdge(), Math.max(header.width(), header.height()));
-            BufferedImage changed = Adjusting.of(PhotoDecoder.decode(original.file(), header, edge), adjustments);
+            int edge = Development.edge(key.pixels(), key.longEdge(), Math.max(header.width(), header.height()));
+            BufferedImage changed = Development.of(PhotoDecoder.decode(original.file(), header, edge), key.pixels());
             BufferedImage reduced = DerivedPixels.within(changed, key.longEdge());
             return sharpening
                     .map(how -> PrintSharpening.of(reduced, key.perDevice() * pixelsPerMm, how.amount()))

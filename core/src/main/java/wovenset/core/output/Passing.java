@@ -10,7 +10,7 @@ public enum Passing {
     UNTOUCHED,
     /** It is much finer than was asked for. */
     FINER,
-    /** Its light or colour is changed. */
+    /** Its light or colour is changed, or something is done to it by hand. */
     CHANGED,
     /** It is sharpened for print. */
     SHARPENED,
@@ -27,7 +27,7 @@ public enum Passing {
         if (header.format() != PictureFormat.JPEG || header.inks()) {
             return OTHER_KIND;
         }
-        if (!pixels.adjustments().areNone()) {
+        if (!pixels.arePlain()) {
             return CHANGED;
         }
         if (request.sharpening().isPresent()) {

@@ -22,7 +22,6 @@ import org.apache.pdfbox.pdmodel.graphics.color.PDDeviceRGB;
 import org.apache.pdfbox.pdmodel.graphics.color.PDICCBased;
 import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
-import wovenset.core.adjust.Adjusting;
 import wovenset.core.adjust.PrintSharpening;
 import wovenset.core.colour.ColourProfile;
 import wovenset.core.colour.GreyProfile;
@@ -41,6 +40,7 @@ import wovenset.core.picture.PhotoHeader;
 import wovenset.core.picture.file.FileBytes;
 import wovenset.core.picture.file.JpegSegments;
 import wovenset.core.picture.file.RefusedPhotoException;
+import wovenset.core.retouch.Development;
 import wovenset.core.scene.PageScene;
 
 /**
@@ -179,12 +179,11 @@ final class PdfPhotos implements PdfImages {
             }
         }
         double wantedScale = mmPerPixel * request.resolution().pixelsPerMm();
-        int longEdge = Adjusting.edge(
-                pixels.adjustments(),
+        int longEdge = Development.edge(
+                pixels,
                 RasterScale.longEdge(header.width(), header.height(), wantedScale),
                 Math.max(header.width(), header.height()));
-        BufferedImage image =
-                Adjusting.of(PhotoDecoder.decode(original.file(), header, longEdge), pixels.adjustments());
+        BufferedImage image = Development.of(PhotoDecoder.decode(original.file(), header, longEdge), pixels);
         double perMm = longEdge / (Math.max(header.width(), header.height()) * mmPerPixel);
         BufferedImage sharp = request.sharpening()
                 .map(how -> PrintSharpening.of(image, perMm, how.amount()))

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import wovenset.core.photo.retouch.PixelPlane;
 
 /** What is known of stored photos. */
 public interface PhotoFacts {
@@ -31,6 +32,20 @@ public interface PhotoFacts {
      * @param columns of the grid
      */
     default Optional<ColourGrid> colours(PhotoId photo, Region part, int columns, int rows) {
+        return Optional.empty();
+    }
+
+    /** Where people are in the photo, as labels of a cut-out; nothing if nobody is seen, or it cannot be read. */
+    default Optional<PixelPlane> people(PhotoId photo) {
+        return Optional.empty();
+    }
+
+    /**
+     * The labels of a cut-out settled anew by the strokes among them; nothing if the photo cannot be read.
+     *
+     * @param fresh whether nothing but strokes is known
+     */
+    default Optional<PixelPlane> parted(PhotoId photo, PixelPlane labels, boolean fresh) {
         return Optional.empty();
     }
 

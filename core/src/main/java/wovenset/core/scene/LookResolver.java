@@ -16,6 +16,7 @@ import wovenset.core.item.Frame;
 import wovenset.core.photo.PhotoFacts;
 import wovenset.core.photo.PhotoPixels;
 import wovenset.core.photo.PixelSize;
+import wovenset.core.photo.retouch.CutOut;
 import wovenset.core.piece.Entry;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
@@ -112,7 +113,8 @@ final class LookResolver {
                 || frame.ownWords()
                         .flatMap(own -> own.style().finish().shadow())
                         .isPresent()
-                || !words.isBlank() && piece.styles().captions().shadow().isPresent();
+                || !words.isBlank() && piece.styles().captions().shadow().isPresent()
+                || frame.retouching().cutOut().flatMap(CutOut::shadow).isPresent();
         Light light = piece.styles().light();
         return lit ? new FrameLook.Fall(light.right(1, turnDegrees), light.down(1, turnDegrees)) : FrameLook.Fall.NONE;
     }
@@ -144,7 +146,7 @@ final class LookResolver {
     private Optional<FrameLook.Photo> photo(Frame frame, Place place) {
         return piece.entryOf(page, frame).flatMap(entry -> facts.size(entry.photo())
                 .map(size -> new FrameLook.Photo(
-                        new PhotoPixels(entry.photo(), frame.adjustments()),
+                        new PhotoPixels(entry.photo(), frame.adjustments(), frame.retouching()),
                         size,
                         frame.crop(),
                         photos.subject(frame),

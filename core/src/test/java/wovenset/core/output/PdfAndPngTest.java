@@ -67,6 +67,10 @@ import wovenset.core.output.MakeRequest.Photos;
 import wovenset.core.paint.PaintMemory;
 import wovenset.core.photo.Adjustment;
 import wovenset.core.photo.Treatment;
+import wovenset.core.photo.retouch.CutOut;
+import wovenset.core.photo.retouch.GroundShadow;
+import wovenset.core.photo.retouch.PixelPlane;
+import wovenset.core.photo.retouch.Retouching;
 import wovenset.core.picture.DerivedPixels;
 import wovenset.core.piece.Piece;
 import wovenset.core.scene.FrameScene;
@@ -280,6 +284,43 @@ class PdfAndPngTest {
         Files.copy(
                 make(woven, request(Kind.PNG, 1, 127)).file(),
                 Path.of("target", "mosaic.png"),
+                StandardCopyOption.REPLACE_EXISTING);
+    }
+
+    /** Plainly with its shadow on the ground, with the style's shadow and turned, and within a border; a photo that is cut out is made anew. */
+    @Test
+    void whatIsCutOutIsTheSameInPdfAndPng() throws IOException, InterruptedException {
+        Piece sheet = Sheets.sheet(3, 1);
+        byte[] labels = new byte[90 * 60];
+        for (int i = 0; i < labels.length; i++) {
+            boolean inside = Math.hypot(i % 90 - 45, 1.3 * (Math.floorDiv(i, 90) - 28)) < 30 && i % 90 > 20;
+            labels[i] = inside ? CutOut.INSIDE : CutOut.OUTSIDE;
+        }
+        CutOut cutOut = new CutOut(CutOut.From.STROKES, PixelPlane.of(90, 60, labels))
+                .withShadow(Optional.of(new GroundShadow(0.6, 0.4)));
+        Piece cut = sheet.mapPage(
+                first(sheet).id(),
+                page -> page.mapFrames(frame -> {
+                    Fill.OwnPhoto own = (Fill.OwnPhoto) frame.fill();
+                    int turn = frame.id().equals(frames(sheet).get(1)) ? 15 : 0;
+                    Crop crop = new Crop(0.5, 0.5, 1.1, turn, turn > 0, Crop.Fit.FILL, Crop.Aim.HAND);
+                    return frame.refilled(own.withCrop(crop)
+                            .withRetouched(Optional.of(Retouching.NONE.withCutOut(Optional.of(cutOut)))));
+                }));
+        Piece bordered = applied(
+                cut,
+                patch(
+                        cut,
+                        new ItemChange.Differ(new StyleDifference.OtherEffect(new Shadow(mm(2), mm(3), 0.6, Rgb.INK))),
+                        frames(cut).get(1)),
+                patch(
+                        cut,
+                        new ItemChange.Differ(new StyleDifference.BandWidth(0, mm(2))),
+                        frames(cut).get(2)));
+        checkPdfAndPngAgree(bordered, 127, 3);
+        Files.copy(
+                make(bordered, request(Kind.PNG, 1, 127)).file(),
+                Path.of("target", "cut-outs.png"),
                 StandardCopyOption.REPLACE_EXISTING);
     }
 

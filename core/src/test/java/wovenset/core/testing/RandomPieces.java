@@ -51,6 +51,10 @@ import wovenset.core.photo.Adjustment;
 import wovenset.core.photo.Adjustments;
 import wovenset.core.photo.Region;
 import wovenset.core.photo.Treatment;
+import wovenset.core.photo.retouch.CutOut;
+import wovenset.core.photo.retouch.GroundShadow;
+import wovenset.core.photo.retouch.PixelPlane;
+import wovenset.core.photo.retouch.Retouching;
 import wovenset.core.piece.Album;
 import wovenset.core.piece.Chapter;
 import wovenset.core.piece.Cover;
@@ -476,7 +480,27 @@ public final class RandomPieces {
         return entries.size() == 0 || random.nextInt(4) == 0
                 ? Fill.EMPTY
                 : new Fill.OwnPhoto(
-                        any(entries), crop(), adjusted(), random.nextInt(5) == 0 ? mosaic(entries) : Optional.empty());
+                        any(entries),
+                        crop(),
+                        adjusted(),
+                        random.nextInt(5) == 0 ? Optional.of(retouched()) : Optional.empty(),
+                        random.nextInt(5) == 0 ? mosaic(entries) : Optional.empty());
+    }
+
+    private Retouching retouched() {
+        byte[] labels = new byte[6];
+        byte[] brushed = new byte[6];
+        for (int i = 0; i < labels.length; i++) {
+            labels[i] = (byte) random.nextInt(4);
+            brushed[i] = (byte) random.nextInt(256);
+        }
+        CutOut cutOut = new CutOut(any(CutOut.From.values()), PixelPlane.of(3, 2, labels));
+        return new Retouching(Optional.of(
+                random.nextBoolean()
+                        ? cutOut
+                        : cutOut.withBrushed(PixelPlane.of(3, 2, brushed))
+                                .withEdge(random.nextInt(3) - 1)
+                                .withShadow(Optional.of(new GroundShadow(random.nextDouble(), random.nextDouble())))));
     }
 
     private Optional<Mosaic> mosaic(Entries entries) {

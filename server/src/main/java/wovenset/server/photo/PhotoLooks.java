@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import wovenset.core.ink.Rgb;
@@ -20,13 +21,16 @@ import wovenset.core.photo.PhotoId;
 import wovenset.core.photo.Region;
 import wovenset.core.photo.Subject;
 import wovenset.core.photo.Tones;
+import wovenset.core.photo.retouch.PixelPlane;
 import wovenset.core.picture.DerivedPixels;
 import wovenset.core.picture.file.RefusedPhotoException;
 import wovenset.core.subject.ColourGridFinder;
 import wovenset.core.subject.LevelFinder;
 import wovenset.core.subject.MainColours;
 import wovenset.core.subject.MeanColour;
+import wovenset.core.subject.PersonFinder;
 import wovenset.core.subject.SubjectFinder;
+import wovenset.core.subject.SubjectParting;
 import wovenset.core.subject.ToneFinder;
 import wovenset.server.recent.Recent;
 
@@ -39,6 +43,7 @@ final class PhotoLooks {
 
     private final Function<PhotoId, Path> small;
     private final SubjectFinder subjects = new SubjectFinder();
+    private @Nullable PersonFinder people;
     private final Recent<PhotoId, LabColour> means = Recent.entries(20_000);
     private final Recent<PhotoId, OptionalDouble> tilts = Recent.entries(2_000);
     private final Recent<PhotoId, Tones> tones = Recent.entries(20_000);
@@ -102,6 +107,28 @@ final class PhotoLooks {
     OptionalDouble tilt(PhotoId id) {
         return read(() -> tilts.get(id, absent -> LevelFinder.tilt(picture(absent))))
                 .orElse(OptionalDouble.empty());
+    }
+
+    /** Where people are; nothing if nobody is seen, or the photo cannot be read. */
+    Optional<PixelPlane> people(PhotoId id) {
+        return read(() -> people().find(picture(id))).flatMap(found -> found);
+    }
+
+    /** Made for the first who asks, as {@link SubjectFinder}'s is. */
+    private synchronized PersonFinder people() {
+        if (people == null) {
+            people = new PersonFinder();
+        }
+        return people;
+    }
+
+    /** Nothing if the photo cannot be read. */
+    Optional<PixelPlane> parted(PhotoId id, PixelPlane labels, boolean fresh) {
+        return read(() -> {
+            BufferedImage picture = picture(id);
+            return SubjectParting.parted(
+                    DerivedPixels.reduced(picture, labels.width(), labels.height()), labels, fresh);
+        });
     }
 
     /** The few colours that a photo is seen as, the most telling first. */

@@ -37,6 +37,7 @@ import wovenset.core.photo.Region;
 import wovenset.core.photo.Subject;
 import wovenset.core.photo.Tones;
 import wovenset.core.photo.Trait;
+import wovenset.core.photo.retouch.PixelPlane;
 import wovenset.core.picture.Derivatives;
 import wovenset.core.picture.PhotoHeader;
 import wovenset.core.picture.PhotoInspector;
@@ -309,6 +310,16 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
     @Override
     public Optional<Tones> tones(PhotoId id) {
         return find(id).flatMap(photo -> looks.tones(id));
+    }
+
+    @Override
+    public Optional<PixelPlane> people(PhotoId photo) {
+        return looks.people(photo);
+    }
+
+    @Override
+    public Optional<PixelPlane> parted(PhotoId photo, PixelPlane labels, boolean fresh) {
+        return looks.parted(photo, labels, fresh);
     }
 
     @Override

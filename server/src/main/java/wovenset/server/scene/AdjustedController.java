@@ -52,7 +52,7 @@ class AdjustedController {
         return ResponseEntity.ok()
                 .cacheControl(
                         CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable())
-                .body(PngWriter.png(plain(rasters.raster(pixels, scale))));
+                .body(png(rasters.raster(pixels, scale)));
     }
 
     private Adjustments read(String adjustments) {
@@ -61,6 +61,10 @@ class AdjustedController {
         } catch (JacksonException e) {
             throw new UnfitRequestException("These are no adjustments");
         }
+    }
+
+    static byte[] png(BufferedImage image) {
+        return PngWriter.png(plain(image));
     }
 
     private static BufferedImage plain(BufferedImage image) {

@@ -2,7 +2,6 @@ package wovenset.server.scene;
 
 import java.awt.image.BufferedImage;
 import org.springframework.stereotype.Component;
-import wovenset.core.adjust.Adjusting;
 import wovenset.core.paint.PhotoRasters;
 import wovenset.core.paint.RasterScale;
 import wovenset.core.photo.PhotoPixels;
@@ -10,6 +9,7 @@ import wovenset.core.picture.Derivatives;
 import wovenset.core.picture.PhotoDecoder;
 import wovenset.core.picture.PhotoHeader;
 import wovenset.core.picture.file.RefusedPhotoException;
+import wovenset.core.retouch.Development;
 import wovenset.server.photo.PhotoStore;
 import wovenset.server.recent.Recent;
 
@@ -46,9 +46,7 @@ class FineRasters implements PhotoRasters {
         // Another amount needs no other decoding.
         BufferedImage plain =
                 kept.get(new Key(pixels.plain(), longEdge), key -> decoded(pixels.plain(), header, longEdge));
-        return pixels.adjustments().areNone()
-                ? plain
-                : kept.get(new Key(pixels, longEdge), key -> Adjusting.of(plain, pixels.adjustments()));
+        return pixels.arePlain() ? plain : kept.get(new Key(pixels, longEdge), key -> Development.of(plain, pixels));
     }
 
     private BufferedImage decoded(PhotoPixels pixels, PhotoHeader header, int longEdge) {

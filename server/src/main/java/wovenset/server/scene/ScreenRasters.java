@@ -5,7 +5,6 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import org.springframework.stereotype.Component;
-import wovenset.core.adjust.Adjusting;
 import wovenset.core.paint.PhotoRasters;
 import wovenset.core.paint.RasterScale;
 import wovenset.core.photo.PhotoId;
@@ -14,6 +13,7 @@ import wovenset.core.picture.Derivatives;
 import wovenset.core.picture.DerivedPixels;
 import wovenset.core.picture.PhotoHeader;
 import wovenset.core.picture.file.RefusedPhotoException;
+import wovenset.core.retouch.Development;
 import wovenset.server.photo.PhotoStore;
 import wovenset.server.recent.Recent;
 
@@ -42,13 +42,13 @@ class ScreenRasters implements PhotoRasters {
     public BufferedImage raster(PhotoPixels pixels, double wantedScale) {
         PhotoHeader header = store.header(pixels.photo());
         int longEdge = RasterScale.longEdge(header.width(), header.height(), wantedScale);
-        if (pixels.adjustments().areNone()) {
+        if (pixels.arePlain()) {
             return plain(pixels, longEdge);
         }
-        int edge = Adjusting.edge(pixels.adjustments(), longEdge, Math.max(header.width(), header.height()));
+        int edge = Development.edge(pixels, longEdge, Math.max(header.width(), header.height()));
         return kept.get(
                 new Key(pixels, false, longEdge),
-                key -> DerivedPixels.within(Adjusting.of(plain(pixels.plain(), edge), pixels.adjustments()), longEdge));
+                key -> DerivedPixels.within(Development.of(plain(pixels.plain(), edge), pixels), longEdge));
     }
 
     private BufferedImage plain(PhotoPixels pixels, int longEdge) {

@@ -13,6 +13,7 @@ import wovenset.core.edit.cells.PatternEdits;
 import wovenset.core.edit.cells.SilhouetteEdits;
 import wovenset.core.edit.cells.WindowEdits;
 import wovenset.core.edit.dress.AdjustEdits;
+import wovenset.core.edit.dress.CutOutEdits;
 import wovenset.core.edit.dress.MosaicEdits;
 import wovenset.core.edit.dress.MountEdits;
 import wovenset.core.edit.dress.OrnamentEdits;
@@ -83,6 +84,7 @@ public final class Edits {
         new ShapeEdits(ids).register(handlers);
         new AdjustEdits(facts).register(handlers);
         new MosaicEdits(facts).register(handlers);
+        new CutOutEdits(facts).register(handlers);
         new ItemEdits(facts, ids).register(handlers);
         new AlignEdits(facts, ids).register(handlers);
         handlers.checkWhole();

@@ -42,6 +42,7 @@ import wovenset.core.edit.ItemChange;
 import wovenset.core.edit.ItemEdit;
 import wovenset.core.edit.PageEdit;
 import wovenset.core.edit.PieceEdit;
+import wovenset.core.edit.RetouchEdit;
 import wovenset.core.edit.StyleEdit;
 import wovenset.core.edit.WordsEdit;
 import wovenset.core.edit.slots.Handlers;
@@ -213,6 +214,11 @@ class EditKindsTest {
                                         // Tried in MosaicEditsTest: they need photos whose colours are known.
                                         AdjustEdit.MakeMosaic.class,
                                         AdjustEdit.EndMosaic.class,
+                                        // Tried in CutOutEditsTest: they need photos that can be looked at.
+                                        RetouchEdit.CutOutPeople.class,
+                                        RetouchEdit.MarkCutOut.class,
+                                        RetouchEdit.ShapeCutOut.class,
+                                        RetouchEdit.EndCutOut.class,
                                         // Tried in AdjustEditsTest: they need photos whose light is known.
                                         AdjustEdit.AdjustByItself.class,
                                         AdjustEdit.MakeAlike.class,

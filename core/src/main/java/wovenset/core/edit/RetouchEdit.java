@@ -1,0 +1,37 @@
+package wovenset.core.edit;
+
+import java.util.Optional;
+import java.util.UUID;
+import wovenset.core.photo.retouch.BrushStroke;
+import wovenset.core.photo.retouch.GroundShadow;
+
+/** What is done by hand to the photo in a frame, for this use of it. */
+public sealed interface RetouchEdit extends Edit {
+    /** Shows the people in the photo alone. */
+    record CutOutPeople(UUID pageId, UUID frameId) implements RetouchEdit {}
+
+    /** Says by a stroke what is to be seen of the photo; the first one begins a cut-out. */
+    record MarkCutOut(UUID pageId, UUID frameId, Mark mark, BrushStroke stroke) implements RetouchEdit {}
+
+    /**
+     * Changes the edge and the shadow of a cut-out.
+     *
+     * @param edge how far it lies in (below 0) or out, -1 to 1
+     */
+    record ShapeCutOut(UUID pageId, UUID frameId, double edge, Optional<GroundShadow> shadow) implements RetouchEdit {}
+
+    /** Shows the whole photo again. */
+    record EndCutOut(UUID pageId, UUID frameId) implements RetouchEdit {}
+
+    /** What a stroke says. */
+    enum Mark {
+        /** This is of the subject: what belongs to it is found anew. */
+        KEEP,
+        /** This is not. */
+        DROP,
+        /** Just this is seen. */
+        BRING_BACK,
+        /** Just this is not. */
+        TAKE_AWAY
+    }
+}

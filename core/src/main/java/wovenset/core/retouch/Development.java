@@ -1,0 +1,41 @@
+package wovenset.core.retouch;
+
+import java.awt.image.BufferedImage;
+import wovenset.core.adjust.Adjusting;
+import wovenset.core.photo.PhotoPixels;
+import wovenset.core.photo.retouch.CutOut;
+
+/** Makes of a photo's decoded pixels those that a use of it shows. */
+public final class Development {
+    private Development() {}
+
+    /**
+     * The longer side at which pixels are to be changed that are then reduced; see {@link Adjusting#edge}. A small picture of a thing cut out
+     * has the edge of the print, made small.
+     *
+     * @param wanted longer side of the picture that is wanted, in pixels
+     * @param own longer side of the photo
+     */
+    public static int edge(PhotoPixels pixels, int wanted, int own) {
+        int edge = Adjusting.edge(pixels.adjustments(), wanted, own);
+        return pixels.retouching().doesNothing() ? edge : Math.max(edge, Math.min(own, Matte.LONG_EDGE));
+    }
+
+    /**
+     * The pixels with all that is done to them; the same image if that is nothing.
+     *
+     * @param image all of the photo, in sRGB, which stays as it is
+     */
+    public static BufferedImage of(BufferedImage image, PhotoPixels pixels) {
+        BufferedImage adjusted = Adjusting.of(image, pixels.adjustments());
+        return pixels.retouching()
+                .cutOut()
+                .map(cutOut -> cut(image, adjusted, cutOut))
+                .orElse(adjusted);
+    }
+
+    /** The edge is found on the photo itself, whatever its light and colour become. */
+    private static BufferedImage cut(BufferedImage image, BufferedImage adjusted, CutOut cutOut) {
+        return Matte.of(image, cutOut).cut(adjusted);
+    }
+}
