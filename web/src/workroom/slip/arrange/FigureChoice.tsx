@@ -6,6 +6,7 @@ import { Field, inputLook } from '../../../fields/Field'
 import { Wrong } from '../../../fields/Wrong'
 import { Button } from '../../../ui/Button'
 import { FileButton } from '../../../ui/FileButton'
+import { useRoom } from '../../context'
 import { TypefaceChoice } from '../../words/TypefaceChoice'
 import { useTypefaces } from '../../words/useTypefaces'
 
@@ -16,13 +17,18 @@ interface Props {
   onPick: (figure: Figure) => void
 }
 
-/** A silhouette to fill with photos: one of those that ship, a word, or one of a person's own drawing. */
+/** A silhouette to fill with photos: one of those that ship, of what is cut out in the piece, a word, or one of a person's own drawing. */
 export function FigureChoice({ chosen, onTry, onPick }: Props) {
   const [wrong, setWrong] = useState<string>()
   const shipped = useQuery({
     queryKey: ['figures'],
     queryFn: () => data(client.GET('/api/figures')),
     staleTime: Infinity,
+  })
+  const { piece } = useRoom()
+  const cutOut = useQuery({
+    queryKey: ['figures', piece.id],
+    queryFn: () => data(client.GET('/api/pieces/{piece}/figures', { params: { path: { piece: piece.id } } })),
   })
   const take = async (read: () => Promise<Figure>) => {
     try {
@@ -48,11 +54,11 @@ export function FigureChoice({ chosen, onTry, onPick }: Props) {
         className="grid grid-cols-4 gap-1"
         onPointerLeave={() => onTry(null)}
       >
-        {(shipped.data ?? []).map((figure) => {
+        {[...(shipped.data ?? []), ...(cutOut.data ?? [])].map((figure) => {
           const on = chosen?.name === figure.name && chosen.data === figure.data
           return (
             <button
-              key={figure.name}
+              key={figure.data}
               role="radio"
               aria-checked={on}
               onClick={() => onPick(figure)}
@@ -62,7 +68,9 @@ export function FigureChoice({ chosen, onTry, onPick }: Props) {
               className={`flex flex-col items-center gap-1 border p-1.5 ${on ? 'border-woad bg-wash font-semibold' : 'border-line bg-paper hover:border-woad'}`}
             >
               <FigureDrawing figure={figure} />
-              <span className="text-[13px] leading-4">{figure.name}</span>
+              <span className="w-full truncate text-[13px] leading-4" title={figure.name}>
+                {figure.name}
+              </span>
             </button>
           )
         })}

@@ -16,6 +16,7 @@ import { BorderPart } from '../border/BorderPart'
 import { AdjustPart } from './AdjustPart'
 import { TreatmentPart } from './TreatmentPart'
 import { CaptionField } from './CaptionField'
+import { ByHandPart } from '../retouch/ByHandPart'
 import { CutOutPart } from '../retouch/CutOutPart'
 import { CropPart } from './CropPart'
 import { MosaicPart } from './MosaicPart'
@@ -110,6 +111,7 @@ export function FrameSlip({ frame, scene }: { frame: Frame; scene: FrameScene })
       <AdjustPart key={`light of ${frame.id}`} frames={[frame]} />
       <TreatmentPart key={`treatment of ${frame.id}`} frames={[frame]} />
       {frame.entry && <CutOutPart key={`cut-out of ${frame.id}`} frame={frame} />}
+      {frame.entry && <ByHandPart key={`by hand of ${frame.id}`} frame={frame} />}
       {frame.entry && <MosaicPart key={`mosaic of ${frame.id}`} frame={frame} />}
       <PlacePart frame={frame} scene={scene} folded={dressing} />
       {!dressing && <BorderPart frames={[frame]} folded />}

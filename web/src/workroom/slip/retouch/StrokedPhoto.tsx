@@ -15,13 +15,15 @@ interface Props {
   /** Of the brush, in shares of the longer side. */
   width: number
   line: { colour: string; dashed: boolean }
+  /** Places that are marked by their number. */
+  marks?: Spot[]
   /** Resolves when the stroke has been worked in. */
   onStroke: (spots: Spot[]) => Promise<unknown>
 }
 
 /** A photo that is drawn on with a brush: what is said by a stroke is seen as a line until the picture shows it. */
 export function StrokedPhoto(props: Props) {
-  const { name, proportion, picture, whole, behind, ground, width, line, onStroke } = props
+  const { name, proportion, picture, whole, behind, ground, width, line, marks = [], onStroke } = props
   const [waiting, setWaiting] = useState<{ spots: Spot[]; line: Props['line']; width: number }[]>([])
   const [shown, setShown] = useState(picture)
   const brush = useBrush((spots) => {
@@ -73,6 +75,9 @@ export function StrokedPhoto(props: Props) {
             strokeDasharray={one.line.dashed ? `${one.width * 1000} ${one.width * 1600}` : undefined}
           />
         ))}
+        {marks.map((mark, index) => (
+          <Numbered key={index} x={mark.x * across} y={mark.y * down} number={index + 1} />
+        ))}
         {brush.at && <BrushRing x={brush.at.x * across} y={brush.at.y * down} radius={Math.max(4, width * 500)} />}
       </svg>
     </div>
@@ -85,6 +90,18 @@ function BrushRing({ x, y, radius }: { x: number; y: number; radius: number }) {
     <g fill="none" strokeWidth={2}>
       <circle cx={x} cy={y} r={radius - 1} stroke="#fffdf8" />
       <circle cx={x} cy={y} r={radius + 1} stroke="#22293a" />
+    </g>
+  )
+}
+
+/** The number of a place, in a disc. */
+function Numbered({ x, y, number }: { x: number; y: number; number: number }) {
+  return (
+    <g>
+      <circle cx={x} cy={y} r={11} fill="#fffdf8" fillOpacity={0.85} stroke="#22293a" />
+      <text x={x} y={y + 5} textAnchor="middle" fontSize={14} fill="#22293a">
+        {number}
+      </text>
     </g>
   )
 }

@@ -1,9 +1,12 @@
 package wovenset.core.edit;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import wovenset.core.photo.retouch.BrushStroke;
+import wovenset.core.photo.retouch.FacedPlane;
 import wovenset.core.photo.retouch.GroundShadow;
+import wovenset.core.photo.retouch.Mend;
 
 /** What is done by hand to the photo in a frame, for this use of it. */
 public sealed interface RetouchEdit extends Edit {
@@ -22,6 +25,19 @@ public sealed interface RetouchEdit extends Edit {
 
     /** Shows the whole photo again. */
     record EndCutOut(UUID pageId, UUID frameId) implements RetouchEdit {}
+
+    /** Puts a place right. */
+    record MendPhoto(UUID pageId, UUID frameId, Mend.Kind mending, BrushStroke stroke) implements RetouchEdit {}
+
+    /** @param index of a mend, counted from 0 */
+    record RemoveMend(UUID pageId, UUID frameId, int index) implements RetouchEdit {}
+
+    /** Shows a flat thing that was seen at a slant as from straight before it; see {@link FacedPlane}. */
+    record FacePlane(UUID pageId, UUID frameId, List<FacedPlane.Corner> corners, boolean whole)
+            implements RetouchEdit {}
+
+    /** Shows the photo as it was taken again. */
+    record EndPlane(UUID pageId, UUID frameId) implements RetouchEdit {}
 
     /** What a stroke says. */
     enum Mark {

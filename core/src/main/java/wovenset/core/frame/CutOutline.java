@@ -2,6 +2,7 @@ package wovenset.core.frame;
 
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
+import java.awt.geom.Path2D;
 import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.awt.ShapeWriter;
@@ -38,13 +39,20 @@ final class CutOutline {
      *
      * @param to maps the upright photo's unit square to the frame's axes
      */
-    static Optional<ShapeMm> of(CutOut cutOut, Affine to, ShapeMm opening) {
+    static Optional<ShapeMm> of(FrameLook.Photo photo, CutOut cutOut, Affine to, ShapeMm opening) {
         String data = MaskOutline.of(
                 cutOut.seen(), cutOut.labels().width(), cutOut.labels().height());
         if (data.isEmpty()) {
             return Optional.empty();
         }
-        Shape placed = to.awt().createTransformedShape(PathData.parse(data).orElseThrow());
+        Path2D own = PathData.parse(data).orElseThrow();
+        Path2D faced = photo.pixels()
+                .retouching()
+                .plane()
+                .map(plane -> plane.facing(photo.size().width(), photo.size().height())
+                        .map(own))
+                .orElse(own);
+        Shape placed = to.awt().createTransformedShape(faced);
         Geometry shown = Areas.shared(EnclosedArea.of(placed, FLATNESS), EnclosedArea.of(opening.path(), FLATNESS));
         if (shown.isEmpty()) {
             return Optional.empty();

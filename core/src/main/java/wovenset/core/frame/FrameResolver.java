@@ -59,7 +59,7 @@ public final class FrameResolver {
             cutOutline = one.pixels()
                     .retouching()
                     .cutOut()
-                    .flatMap(cutOut -> CutOutline.of(cutOut, to, forms.extended(forms.opening())));
+                    .flatMap(cutOut -> CutOutline.of(one, cutOut, to, forms.extended(forms.opening())));
             dressed(effects -> print(one, to, effects));
         });
         look.painted().ifPresent(paint -> dressed(effects -> box(paint, effects)));

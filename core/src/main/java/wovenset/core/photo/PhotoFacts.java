@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import wovenset.core.photo.retouch.BrushStroke;
 import wovenset.core.photo.retouch.PixelPlane;
 
 /** What is known of stored photos. */
@@ -46,6 +47,14 @@ public interface PhotoFacts {
      * @param fresh whether nothing but strokes is known
      */
     default Optional<PixelPlane> parted(PhotoId photo, PixelPlane labels, boolean fresh) {
+        return Optional.empty();
+    }
+
+    /**
+     * How far away the photo goes on most like around a stroke, in shares of its width and height; nothing if it nowhere does, or cannot be
+     * read.
+     */
+    default Optional<BrushStroke.Point> like(PhotoId photo, BrushStroke stroke) {
         return Optional.empty();
     }
 

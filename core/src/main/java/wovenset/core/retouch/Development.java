@@ -4,6 +4,7 @@ import java.awt.image.BufferedImage;
 import wovenset.core.adjust.Adjusting;
 import wovenset.core.photo.PhotoPixels;
 import wovenset.core.photo.retouch.CutOut;
+import wovenset.core.photo.retouch.Retouching;
 
 /** Makes of a photo's decoded pixels those that a use of it shows. */
 public final class Development {
@@ -27,11 +28,12 @@ public final class Development {
      * @param image all of the photo, in sRGB, which stays as it is
      */
     public static BufferedImage of(BufferedImage image, PhotoPixels pixels) {
-        BufferedImage adjusted = Adjusting.of(image, pixels.adjustments());
-        return pixels.retouching()
-                .cutOut()
-                .map(cutOut -> cut(image, adjusted, cutOut))
-                .orElse(adjusted);
+        Retouching retouching = pixels.retouching();
+        BufferedImage mended = retouching.mends().isEmpty() ? image : Mending.of(image, retouching.mends());
+        BufferedImage adjusted = Adjusting.of(mended, pixels.adjustments());
+        BufferedImage cut =
+                retouching.cutOut().map(cutOut -> cut(mended, adjusted, cutOut)).orElse(adjusted);
+        return retouching.plane().map(plane -> Facing.of(cut, plane)).orElse(cut);
     }
 
     /** The edge is found on the photo itself, whatever its light and colour become. */

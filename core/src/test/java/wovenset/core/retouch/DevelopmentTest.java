@@ -49,7 +49,7 @@ class DevelopmentTest {
     }
 
     private static PhotoPixels pixels(Adjustments adjustments, CutOut cutOut) {
-        return new PhotoPixels(PHOTO, adjustments, new Retouching(Optional.of(cutOut)));
+        return new PhotoPixels(PHOTO, adjustments, Retouching.NONE.withCutOut(Optional.of(cutOut)));
     }
 
     @Test

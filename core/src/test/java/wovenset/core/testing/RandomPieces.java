@@ -51,8 +51,11 @@ import wovenset.core.photo.Adjustment;
 import wovenset.core.photo.Adjustments;
 import wovenset.core.photo.Region;
 import wovenset.core.photo.Treatment;
+import wovenset.core.photo.retouch.BrushStroke;
 import wovenset.core.photo.retouch.CutOut;
+import wovenset.core.photo.retouch.FacedPlane;
 import wovenset.core.photo.retouch.GroundShadow;
+import wovenset.core.photo.retouch.Mend;
 import wovenset.core.photo.retouch.PixelPlane;
 import wovenset.core.photo.retouch.Retouching;
 import wovenset.core.piece.Album;
@@ -495,12 +498,23 @@ public final class RandomPieces {
             brushed[i] = (byte) random.nextInt(256);
         }
         CutOut cutOut = new CutOut(any(CutOut.From.values()), PixelPlane.of(3, 2, labels));
-        return new Retouching(Optional.of(
+        Retouching cut = Retouching.NONE.withCutOut(Optional.of(
                 random.nextBoolean()
                         ? cutOut
                         : cutOut.withBrushed(PixelPlane.of(3, 2, brushed))
                                 .withEdge(random.nextInt(3) - 1)
                                 .withShadow(Optional.of(new GroundShadow(random.nextDouble(), random.nextDouble())))));
+        BrushStroke.Point at = new BrushStroke.Point(random.nextDouble(), random.nextDouble());
+        BrushStroke stroke = new BrushStroke(0.1, random.nextDouble(), List.of(at));
+        Mend mend =
+                new Mend(any(Mend.Kind.values()), stroke, random.nextBoolean() ? Optional.of(at) : Optional.empty());
+        List<FacedPlane.Corner> corners = List.of(
+                new FacedPlane.Corner(0.1 * random.nextDouble(), 0.1),
+                new FacedPlane.Corner(0.9, 0.3 * random.nextDouble()),
+                new FacedPlane.Corner(0.8, 0.9),
+                new FacedPlane.Corner(0.2 * random.nextDouble(), 1));
+        FacedPlane plane = new FacedPlane(corners, random.nextBoolean());
+        return random.nextBoolean() ? cut : cut.with(mend).withPlane(Optional.of(plane));
     }
 
     private Optional<Mosaic> mosaic(Entries entries) {

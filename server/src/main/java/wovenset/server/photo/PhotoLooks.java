@@ -8,7 +8,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.function.Function;
+import java.util.function.BiFunction;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -21,11 +21,14 @@ import wovenset.core.photo.PhotoId;
 import wovenset.core.photo.Region;
 import wovenset.core.photo.Subject;
 import wovenset.core.photo.Tones;
+import wovenset.core.photo.retouch.BrushStroke;
 import wovenset.core.photo.retouch.PixelPlane;
+import wovenset.core.picture.Derivatives;
 import wovenset.core.picture.DerivedPixels;
 import wovenset.core.picture.file.RefusedPhotoException;
 import wovenset.core.subject.ColourGridFinder;
 import wovenset.core.subject.LevelFinder;
+import wovenset.core.subject.LikePlace;
 import wovenset.core.subject.MainColours;
 import wovenset.core.subject.MeanColour;
 import wovenset.core.subject.PersonFinder;
@@ -41,7 +44,10 @@ final class PhotoLooks {
     /** Colours in a grid. */
     private static final int MOST_REMEMBERED = 64;
 
-    private final Function<PhotoId, Path> small;
+    /** Of the picture in which places that go on alike are looked for. */
+    private static final int LIKE_EDGE = 1000;
+
+    private final BiFunction<PhotoId, Integer, Path> derived;
     private final SubjectFinder subjects = new SubjectFinder();
     private @Nullable PersonFinder people;
     private final Recent<PhotoId, LabColour> means = Recent.entries(20_000);
@@ -50,14 +56,18 @@ final class PhotoLooks {
     private final Recent<Grid, ColourGrid> grids = Recent.entries(5_000);
     private final Recent<PhotoId, List<Rgb>> mains = Recent.entries(2_000);
 
-    /** @param small a photo's small picture; it is made if it is not there */
-    PhotoLooks(Function<PhotoId, Path> small) {
-        this.small = small;
+    /** @param derived a photo's picture of one of its derived sizes; it is made if it is not there */
+    PhotoLooks(BiFunction<PhotoId, Integer, Path> derived) {
+        this.derived = derived;
     }
 
     private BufferedImage picture(PhotoId id) {
+        return picture(id, Derivatives.SMALL);
+    }
+
+    private BufferedImage picture(PhotoId id, int longEdge) {
         try {
-            return DerivedPixels.readOnWhite(Files.readAllBytes(small.apply(id)));
+            return DerivedPixels.readOnWhite(Files.readAllBytes(derived.apply(id, longEdge)));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -129,6 +139,12 @@ final class PhotoLooks {
             return SubjectParting.parted(
                     DerivedPixels.reduced(picture, labels.width(), labels.height()), labels, fresh);
         });
+    }
+
+    /** Nothing if there is no such place, or the photo cannot be read. */
+    Optional<BrushStroke.Point> like(PhotoId id, BrushStroke stroke) {
+        return read(() -> LikePlace.find(DerivedPixels.within(picture(id, Derivatives.LARGE), LIKE_EDGE), stroke))
+                .flatMap(found -> found);
     }
 
     /** The few colours that a photo is seen as, the most telling first. */

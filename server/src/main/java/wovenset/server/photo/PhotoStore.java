@@ -37,6 +37,7 @@ import wovenset.core.photo.Region;
 import wovenset.core.photo.Subject;
 import wovenset.core.photo.Tones;
 import wovenset.core.photo.Trait;
+import wovenset.core.photo.retouch.BrushStroke;
 import wovenset.core.photo.retouch.PixelPlane;
 import wovenset.core.picture.Derivatives;
 import wovenset.core.picture.PhotoHeader;
@@ -62,7 +63,7 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
     private final Path derived;
     private final Path incoming;
     private final Clock clock;
-    private final PhotoLooks looks = new PhotoLooks(id -> derived(id, Derivatives.SMALL));
+    private final PhotoLooks looks = new PhotoLooks(this::derived);
     private final Recent<PhotoId, StoredPhoto> known = Recent.entries(20_000);
 
     PhotoStore(
@@ -315,6 +316,11 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
     @Override
     public Optional<PixelPlane> people(PhotoId photo) {
         return looks.people(photo);
+    }
+
+    @Override
+    public Optional<BrushStroke.Point> like(PhotoId photo, BrushStroke stroke) {
+        return looks.like(photo, stroke);
     }
 
     @Override

@@ -1,5 +1,6 @@
 package wovenset.server.scene;
 
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
@@ -32,7 +33,7 @@ class RetouchedController {
     }
 
     /**
-     * As the frame shows it, and without its crop.
+     * As the frame shows it, without its crop, and as it was taken: strokes on it are strokes on the photo.
      *
      * @param plain whether what is done to it by hand is left away
      */
@@ -48,8 +49,10 @@ class RetouchedController {
         Entry entry = found.piece()
                 .entryOf(found.page(), shown)
                 .orElseThrow(() -> new NotFoundException("This frame shows no photo."));
-        PhotoPixels pixels =
-                new PhotoPixels(entry.photo(), shown.adjustments(), plain ? Retouching.NONE : shown.retouching());
+        PhotoPixels pixels = new PhotoPixels(
+                entry.photo(),
+                shown.adjustments(),
+                plain ? Retouching.NONE : shown.retouching().withPlane(Optional.empty()));
         PhotoHeader header = store.header(entry.photo());
         double scale = Math.min(1, EDGE / (double) Math.max(header.width(), header.height()));
         return ResponseEntity.ok()

@@ -14,6 +14,7 @@ import wovenset.core.edit.cells.SilhouetteEdits;
 import wovenset.core.edit.cells.WindowEdits;
 import wovenset.core.edit.dress.AdjustEdits;
 import wovenset.core.edit.dress.CutOutEdits;
+import wovenset.core.edit.dress.MendEdits;
 import wovenset.core.edit.dress.MosaicEdits;
 import wovenset.core.edit.dress.MountEdits;
 import wovenset.core.edit.dress.OrnamentEdits;
@@ -85,6 +86,7 @@ public final class Edits {
         new AdjustEdits(facts).register(handlers);
         new MosaicEdits(facts).register(handlers);
         new CutOutEdits(facts).register(handlers);
+        new MendEdits(facts).register(handlers);
         new ItemEdits(facts, ids).register(handlers);
         new AlignEdits(facts, ids).register(handlers);
         handlers.checkWhole();

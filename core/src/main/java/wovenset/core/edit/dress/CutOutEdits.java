@@ -1,21 +1,15 @@
 package wovenset.core.edit.dress;
 
 import java.util.Optional;
-import java.util.UUID;
 import wovenset.core.edit.EditRefusedException;
 import wovenset.core.edit.Outcome;
 import wovenset.core.edit.RetouchEdit;
 import wovenset.core.edit.slots.Handlers;
-import wovenset.core.edit.slots.Named;
-import wovenset.core.item.Fill;
-import wovenset.core.item.Frame;
 import wovenset.core.photo.PhotoFacts;
-import wovenset.core.photo.PhotoId;
 import wovenset.core.photo.PixelSize;
 import wovenset.core.photo.retouch.BrushStroke;
 import wovenset.core.photo.retouch.CutOut;
 import wovenset.core.photo.retouch.PixelPlane;
-import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 import wovenset.core.said.Doing;
 import wovenset.core.said.Reason;
@@ -30,68 +24,44 @@ public final class CutOutEdits {
 
     public void register(Handlers handlers) {
         handlers.on(
-                RetouchEdit.CutOutPeople.class, (piece, edit) -> people(new Use(piece, edit.pageId(), edit.frameId())));
+                RetouchEdit.CutOutPeople.class,
+                (piece, edit) -> people(new PhotoUse(piece, edit.pageId(), edit.frameId())));
         handlers.on(RetouchEdit.MarkCutOut.class, this::mark);
         handlers.on(RetouchEdit.ShapeCutOut.class, (piece, edit) -> {
-            Use use = new Use(piece, edit.pageId(), edit.frameId());
-            CutOut shaped = use.begun().withEdge(edit.edge()).withShadow(edit.shadow());
-            return use.with(Optional.of(shaped), Doing.SHAPE_CUT_OUT);
+            PhotoUse use = new PhotoUse(piece, edit.pageId(), edit.frameId());
+            CutOut shaped = begun(use).withEdge(edit.edge()).withShadow(edit.shadow());
+            return with(use, Optional.of(shaped), Doing.SHAPE_CUT_OUT);
         });
         handlers.on(RetouchEdit.EndCutOut.class, (piece, edit) -> {
-            Use use = new Use(piece, edit.pageId(), edit.frameId());
-            use.begun();
-            return use.with(Optional.empty(), Doing.END_CUT_OUT);
+            PhotoUse use = new PhotoUse(piece, edit.pageId(), edit.frameId());
+            begun(use);
+            return with(use, Optional.empty(), Doing.END_CUT_OUT);
         });
     }
 
-    /** A frame and the photo of its own that it shows. */
-    private static final class Use {
-        private final Piece piece;
-        private final Page page;
-        private final Frame frame;
-        private final Fill.OwnPhoto own;
-
-        Use(Piece piece, UUID pageId, UUID frameId) {
-            this.piece = piece;
-            page = Named.page(piece, pageId);
-            frame = Named.frame(page, frameId);
-            if (!(frame.fill() instanceof Fill.OwnPhoto photo)) {
-                throw EditRefusedException.of("frameId", Reason.SHOWS_NO_PHOTO);
-            }
-            own = photo;
-        }
-
-        PhotoId photo() {
-            return Named.entry(piece, own.entry()).photo();
-        }
-
-        Optional<CutOut> cutOut() {
-            return frame.retouching().cutOut();
-        }
-
-        CutOut begun() {
-            return cutOut().orElseThrow(() -> EditRefusedException.of("frameId", Reason.NO_CUT_OUT));
-        }
-
-        Outcome with(Optional<CutOut> cutOut, Doing doing) {
-            Fill.OwnPhoto now = own.withRetouched(Optional.of(frame.retouching().withCutOut(cutOut)));
-            return Outcome.of(piece, page.mapFrame(frame.id(), one -> one.refilled(now)), doing);
-        }
+    private static CutOut begun(PhotoUse use) {
+        return use.retouching().cutOut().orElseThrow(() -> EditRefusedException.of("frameId", Reason.NO_CUT_OUT));
     }
 
-    private Outcome people(Use use) {
+    private static Outcome with(PhotoUse use, Optional<CutOut> cutOut, Doing doing) {
+        return use.with(use.retouching().withCutOut(cutOut), doing);
+    }
+
+    private Outcome people(PhotoUse use) {
         PixelPlane labels =
                 facts.people(use.photo()).orElseThrow(() -> EditRefusedException.of("frameId", Reason.NO_PERSON));
         CutOut found = new CutOut(CutOut.From.PERSON, labels);
-        return use.with(
-                Optional.of(use.cutOut()
+        return with(
+                use,
+                Optional.of(use.retouching()
+                        .cutOut()
                         .map(before -> found.withEdge(before.edge()).withShadow(before.shadow()))
                         .orElse(found)),
                 Doing.CUT_OUT_PERSON);
     }
 
     private Outcome mark(Piece piece, RetouchEdit.MarkCutOut edit) {
-        Use use = new Use(piece, edit.pageId(), edit.frameId());
+        PhotoUse use = new PhotoUse(piece, edit.pageId(), edit.frameId());
         CutOut marked =
                 switch (edit.mark()) {
                     case KEEP -> stroked(use, edit.stroke(), CutOut.KEPT);
@@ -102,14 +72,15 @@ public final class CutOutEdits {
         for (boolean seen : marked.seen()) {
             if (seen) {
                 boolean brush = edit.mark() == RetouchEdit.Mark.BRING_BACK || edit.mark() == RetouchEdit.Mark.TAKE_AWAY;
-                return use.with(Optional.of(marked), brush ? Doing.BRUSH_CUT_OUT : Doing.MARK_CUT_OUT);
+                return with(use, Optional.of(marked), brush ? Doing.BRUSH_CUT_OUT : Doing.MARK_CUT_OUT);
             }
         }
         throw EditRefusedException.of("stroke", Reason.CUT_OUT_NOTHING);
     }
 
-    private CutOut stroked(Use use, BrushStroke stroke, byte label) {
-        CutOut before = use.cutOut().orElseGet(() -> new CutOut(CutOut.From.STROKES, even(use, CutOut.OUTSIDE)));
+    private CutOut stroked(PhotoUse use, BrushStroke stroke, byte label) {
+        CutOut before =
+                use.retouching().cutOut().orElseGet(() -> new CutOut(CutOut.From.STROKES, even(use, CutOut.OUTSIDE)));
         PixelPlane plane = before.labels();
         byte[] labels = plane.values();
         stroke.paint(plane.width(), plane.height(), (at, much) -> labels[at] = label);
@@ -126,8 +97,9 @@ public final class CutOutEdits {
     }
 
     /** Without strokes before, the whole photo is seen, to take something away from it. */
-    private CutOut brushed(Use use, BrushStroke stroke, int to) {
-        CutOut before = use.cutOut().orElseGet(() -> new CutOut(CutOut.From.STROKES, even(use, CutOut.INSIDE)));
+    private CutOut brushed(PhotoUse use, BrushStroke stroke, int to) {
+        CutOut before =
+                use.retouching().cutOut().orElseGet(() -> new CutOut(CutOut.From.STROKES, even(use, CutOut.INSIDE)));
         PixelPlane painted = before.brushed().orElseGet(() -> even(use, CutOut.UNTOUCHED));
         return before.withBrushed(over(painted, stroke, to));
     }
@@ -141,9 +113,8 @@ public final class CutOutEdits {
         return PixelPlane.of(plane.width(), plane.height(), values);
     }
 
-    private PixelPlane even(Use use, int value) {
-        PixelSize size =
-                facts.size(use.photo()).orElseThrow(() -> EditRefusedException.of("frameId", Reason.SHOWS_NO_PHOTO));
+    private PixelPlane even(PhotoUse use, int value) {
+        PixelSize size = use.size(facts);
         return PixelPlane.even(size.width(), size.height(), value);
     }
 }

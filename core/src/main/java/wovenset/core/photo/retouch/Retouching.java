@@ -1,17 +1,49 @@
 package wovenset.core.photo.retouch;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
+import wovenset.core.said.Checks;
+import wovenset.core.said.Reason;
 
-/** What is done by hand to the pixels of one use of a photo. */
-public record Retouching(Optional<CutOut> cutOut) {
-    public static final Retouching NONE = new Retouching(Optional.empty());
+/**
+ * What is done by hand to the pixels of one use of a photo.
+ *
+ * @param mends in the order in which they were made
+ * @param plane that is seen from straight before it; nothing if the photo is seen as it was taken
+ */
+public record Retouching(List<Mend> mends, Optional<CutOut> cutOut, Optional<FacedPlane> plane) {
+    public static final int MOST_MENDS = 100;
+    public static final Retouching NONE = new Retouching(List.of(), Optional.empty(), Optional.empty());
+
+    public Retouching {
+        mends = List.copyOf(mends);
+        Checks.that(mends.size() <= MOST_MENDS, Reason.MENDS, MOST_MENDS);
+    }
 
     public boolean doesNothing() {
-        return cutOut.isEmpty();
+        return mends.isEmpty() && cutOut.isEmpty() && plane.isEmpty();
+    }
+
+    public Retouching with(Mend mend) {
+        List<Mend> more = new ArrayList<>(mends);
+        more.add(mend);
+        return new Retouching(more, cutOut, plane);
+    }
+
+    /** @param index one of those that are there */
+    public Retouching withoutMend(int index) {
+        List<Mend> fewer = new ArrayList<>(mends);
+        fewer.remove(index);
+        return new Retouching(fewer, cutOut, plane);
     }
 
     public Retouching withCutOut(Optional<CutOut> newCutOut) {
-        return new Retouching(newCutOut);
+        return new Retouching(mends, newCutOut, plane);
+    }
+
+    public Retouching withPlane(Optional<FacedPlane> newPlane) {
+        return new Retouching(mends, cutOut, newPlane);
     }
 
     /** Nothing if nothing is done. */

@@ -219,6 +219,11 @@ class EditKindsTest {
                                         RetouchEdit.MarkCutOut.class,
                                         RetouchEdit.ShapeCutOut.class,
                                         RetouchEdit.EndCutOut.class,
+                                        // Tried in MendEditsTest: they need a photo that is mended already.
+                                        RetouchEdit.MendPhoto.class,
+                                        RetouchEdit.RemoveMend.class,
+                                        RetouchEdit.FacePlane.class,
+                                        RetouchEdit.EndPlane.class,
                                         // Tried in AdjustEditsTest: they need photos whose light is known.
                                         AdjustEdit.AdjustByItself.class,
                                         AdjustEdit.MakeAlike.class,

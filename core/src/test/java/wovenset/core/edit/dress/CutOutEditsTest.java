@@ -2,6 +2,7 @@ package wovenset.core.edit.dress;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.withinPercentage;
 import static wovenset.core.testing.Pieces.first;
 import static wovenset.core.testing.Pieces.frames;
 import static wovenset.core.testing.Pieces.grid;
@@ -15,6 +16,8 @@ import java.util.Set;
 import java.util.UUID;
 import org.assertj.core.api.ThrowableAssert.ThrowingCallable;
 import org.junit.jupiter.api.Test;
+import wovenset.core.arrange.silhouette.CutOutFigures;
+import wovenset.core.arrangement.Figure;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.EditRefusedException;
 import wovenset.core.edit.RetouchEdit;
@@ -97,6 +100,18 @@ class CutOutEditsTest {
         assertThat(seen(back)).isEqualTo(seen(kept));
         Piece whole = made(kept, new RetouchEdit.EndCutOut(PAGE, FRAME));
         assertThat(whole).isEqualTo(PIECE);
+    }
+
+    @Test
+    void whatIsCutOutIsAFigureToFill() {
+        Piece kept = made(PIECE, stroke(Mark.KEEP, 0));
+        List<Figure> figures = CutOutFigures.of(kept, PLAIN);
+        assertThat(figures).hasSize(1);
+        // A brush a tenth of the longer side wide, drawn over six tenths of the width.
+        PixelSize size = Pieces.facts().size(Pieces.photo(1)).orElseThrow();
+        double wide = 0.1 * Math.max(size.width(), size.height());
+        assertThat(figures.get(0).proportion()).isCloseTo((0.6 * size.width() + wide) / wide, withinPercentage(4));
+        assertThat(CutOutFigures.of(PIECE, PLAIN)).isEmpty();
     }
 
     @Test

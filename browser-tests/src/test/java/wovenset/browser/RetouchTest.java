@@ -2,6 +2,7 @@ package wovenset.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Mouse;
@@ -16,19 +17,22 @@ import wovenset.server.testing.TestServer;
 
 /** What a person does by hand to a photo in its frame. */
 @ExtendWith(TestServer.class)
-class CutOutTest {
+class RetouchTest {
     @RegisterExtension
     final Browser browser = new Browser();
 
     private static JsonNode cutOut(Room room) {
+        return retouched(room).path("cutOut");
+    }
+
+    private static JsonNode retouched(Room room) {
         return TestServer.api()
                 .page(room.id(), 0)
                 .path("page")
                 .path("items")
                 .get(0)
                 .path("fill")
-                .path("retouched")
-                .path("cutOut");
+                .path("retouched");
     }
 
     private static Locator photo(Page page) {
@@ -94,5 +98,46 @@ class CutOutTest {
         room.button("Cut out the person").click();
         assertThat(room.page.getByText("Nobody was found in this photo.")).isVisible();
         assertThat(cutOut(room).isMissingNode() || cutOut(room).isNull()).isTrue();
+    }
+
+    @Test
+    void aSpotIsMendedAndTakenBackAndASlantedBoardIsFaced() {
+        Room room = Room.placed(browser.window(), "By hand", "pot-18.jpg");
+        Page page = room.page;
+        room.painted();
+        room.frame(1).click();
+        room.part("Put right by hand");
+        room.button("Spots and red eyes").click();
+        stroke(page, 0.3, 0.3, 0.32, 0.3);
+        assertThat(room.button("Undo: Mend a photo")).isEnabled();
+        page.keyboard().press("2");
+        stroke(page, 0.6, 0.6, 0.6, 0.6);
+        assertThat(page.getByLabel("Mended").getByRole(AriaRole.LISTITEM)).hasCount(2);
+        assertThat(retouched(room).path("mends").get(0).path("like").path("x").isNumber())
+                .isTrue();
+        room.button("Take back mend 1").click();
+        assertThat(room.button("Undo: Take a mend back")).isEnabled();
+        assertThat(retouched(room).path("mends").get(0).path("kind").asString()).isEqualTo("RED_EYE");
+        page.keyboard().press("Escape");
+
+        room.button("Face a slanted thing").click();
+        Locator corner = room.buttonLike("^Upper left corner");
+        corner.focus();
+        page.keyboard().press("Shift+ArrowRight");
+        page.keyboard().press("ArrowDown");
+        BoundingBox right = room.buttonLike("^Lower right corner").boundingBox();
+        page.mouse().move(right.x + right.width / 2, right.y + right.height / 2);
+        page.mouse().down();
+        page.mouse().move(right.x + 60, right.y + 40, new Mouse.MoveOptions().setSteps(5));
+        page.mouse().up();
+        room.button("Face it").click();
+        assertThat(room.button("Undo: Face a slanted thing")).isEnabled();
+        JsonNode plane = retouched(room).path("plane");
+        assertThat(plane.path("corners").get(0).path("x").asDouble()).isEqualTo(0.25, within(1e-9));
+        assertThat(plane.path("corners").get(0).path("y").asDouble()).isEqualTo(0.205, within(1e-9));
+        assertThat(plane.path("corners").get(2).path("x").asDouble()).isGreaterThan(0.82);
+        room.button("A slanted thing is faced").click();
+        room.button("As it was taken").click();
+        assertThat(room.button("Undo: Show the photo as it was taken")).isEnabled();
     }
 }
