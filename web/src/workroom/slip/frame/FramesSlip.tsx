@@ -24,6 +24,7 @@ import { BorderPart } from '../border/BorderPart'
 import { AdjustPart } from './AdjustPart'
 import { TreatmentPart } from './TreatmentPart'
 import { LineUpPart } from './LineUpPart'
+import { StandTogether } from '../retouch/StandTogether'
 import { SizeField } from './SizeField'
 
 /** Several frames: what can be done to all of them at once. */
@@ -89,6 +90,9 @@ export function FramesSlip() {
             <AppWindow size={16} /> {windows ? 'Let the windows go (W)' : 'One photo through all of them (W)'}
           </Button>
         </div>
+      )}
+      {photoFrames.length > 1 && !windows && filled.length === photoFrames.length && (
+        <StandTogether frameIds={photoFrames.map(({ id }) => id)} />
       )}
       {governedCount > 0 && (
         <div className="border-t border-line py-2">

@@ -9,6 +9,8 @@ import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.KeyboardModifier;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -87,6 +89,41 @@ class RetouchTest {
         assertThat(cutOut(room).path("labels")).isEqualTo(first.path("labels"));
         room.button("Show the whole photo").click();
         assertThat(room.button("Undo: Show the whole photo")).isEnabled();
+    }
+
+    @Test
+    void twoPotsStandTogether() {
+        Room room = Room.placed(browser.window(), "Together", "pot-01.jpg", "pot-17.jpg");
+        Page page = room.page;
+        room.painted();
+        for (int frame = 1; frame <= 2; frame++) {
+            room.frame(frame).click();
+            if (frame == 1) {
+                room.part("Cut out");
+            }
+            room.button("Cut out by strokes").click();
+            stroke(page, 0.46, 0.42, 0.54, 0.5);
+            assertThat(photo(page)).hasAttribute("aria-busy", "false");
+            page.keyboard().press("Escape");
+            assertThat(photo(page)).hasCount(0);
+        }
+        room.frame(1).click();
+        room.frame(2).click(new Locator.ClickOptions().setModifiers(List.of(KeyboardModifier.SHIFT)));
+        room.button("Stand them together").click();
+        assertThat(room.button("Undo: Stand 2 together")).isEnabled();
+        JsonNode stood = TestServer.api().page(room.id(), 0).path("page");
+        assertThat(stood.path("arrangement").path("kind").asString()).isEqualTo("byHand");
+        for (JsonNode item : stood.path("items")) {
+            assertThat(item.path("fill")
+                            .path("retouched")
+                            .path("cutOut")
+                            .path("shadow")
+                            .path("length")
+                            .asDouble())
+                    .isEqualTo(0.22);
+        }
+        page.keyboard().press("Control+z");
+        assertThat(room.button("Undo: Mark what is cut out")).isEnabled();
     }
 
     @Test

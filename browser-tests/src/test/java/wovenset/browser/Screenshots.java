@@ -67,15 +67,26 @@ public final class Screenshots {
         page.getByText("autumn lookbook, 4 pages.pdf").first().waitFor();
         page.waitForFunction("() => document.querySelector('progress') === null");
         take("make");
-        page.navigate(address + "/storage");
-        page.getByText("Photos as you brought them in").waitFor();
-        take("storage");
+        takeCutOut();
         takeStyles();
         takeCard();
         takeWords();
         takeArrangements();
         takeLook();
         takeAlbum();
+    }
+
+    /** A bottle that stands with others, as it is cut out of its photo. */
+    private void takeCutOut() {
+        Room pots = open("Four of the autumn firing");
+        pots.step("Arrange");
+        pots.painted();
+        pots.frame(1).click();
+        pots.button("Change it by strokes").click();
+        page.getByRole(AriaRole.APPLICATION).waitFor();
+        page.waitForFunction("() => document.querySelector('[role=application]').ariaBusy === 'false'");
+        take("cut-out");
+        page.keyboard().press("Escape");
     }
 
     /** A title being written over frames with a shadow; both are taken back. */
@@ -203,7 +214,7 @@ public final class Screenshots {
         // A pointer left over a frame would show its hover.
         page.mouse().move(Browser.WIDTH - 1, 2);
         page.waitForFunction(
-                "() => document.fonts.status === 'loaded' && (location.pathname === '/storage' || document.images.length > 0) && [...document.images].every(i => i.loading === 'lazy' || i.complete && i.naturalWidth > 0)");
+                "() => document.fonts.status === 'loaded' && document.images.length > 0 && [...document.images].every(i => i.loading === 'lazy' || i.complete && i.naturalWidth > 0)");
         page.waitForTimeout(500);
         page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
     }

@@ -39,6 +39,14 @@ public sealed interface RetouchEdit extends Edit {
     /** Shows the photo as it was taken again. */
     record EndPlane(UUID pageId, UUID frameId) implements RetouchEdit {}
 
+    /**
+     * Makes one picture of what these frames' photos show: cut out, alike in size and light, on one ground. Where nothing is cut out yet, people
+     * are. The page is arranged by hand then.
+     *
+     * @param itemIds of the frames, from left to right
+     */
+    record StandTogether(UUID pageId, List<UUID> itemIds) implements RetouchEdit {}
+
     /** What a stroke says. */
     enum Mark {
         /** This is of the subject: what belongs to it is found anew. */

@@ -82,6 +82,7 @@ public enum Doing implements Code {
     REMOVE_MEND,
     FACE_PLANE,
     END_PLANE,
+    STAND_TOGETHER,
     MAKE_MOSAIC,
     SHADE_MOSAIC,
     END_MOSAIC,

@@ -175,6 +175,8 @@ public enum Reason implements Code {
     GROUND_SHADOW,
     NO_CUT_OUT,
     NO_PERSON,
+    NOBODY_AMONG,
+    STANDING_COUNT,
     MENDS,
     NO_MEND,
     NO_PLANE,

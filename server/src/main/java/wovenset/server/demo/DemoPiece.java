@@ -94,8 +94,18 @@ record DemoPiece(
      * @param silhouette the name of a figure that ships, cut into cells
      * @param mosaic tiles across that the page's photo becomes
      * @param torn whether a torn strip in colour lies over the page's photo in greys
+     * @param strokes by which its photos are cut out to stand together; null for none
      */
-    record DemoSpecial(@Nullable String silhouette, int pieces, int mosaic, boolean torn) {}
+    record DemoSpecial(
+            @Nullable String silhouette, int pieces, int mosaic, boolean torn, @Nullable List<DemoStroke> strokes) {}
+
+    /**
+     * A stroke over what is kept or dropped of a photo.
+     *
+     * @param frame counted from 0
+     * @param at x and y in percent of the photo, in turns
+     */
+    record DemoStroke(int frame, boolean drop, List<Double> at) {}
 
     /**
      * An ornament in its own proportion.

@@ -1,5 +1,6 @@
 package wovenset.server.demo;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -11,6 +12,7 @@ import wovenset.core.edit.AdjustEdit;
 import wovenset.core.edit.ArrangeEdit;
 import wovenset.core.edit.ItemChange;
 import wovenset.core.edit.ItemEdit;
+import wovenset.core.edit.RetouchEdit;
 import wovenset.core.geometry.Box;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.item.Fill;
@@ -19,10 +21,14 @@ import wovenset.core.item.Mosaic;
 import wovenset.core.item.Placement;
 import wovenset.core.measure.Length;
 import wovenset.core.photo.Treatment;
+import wovenset.core.photo.retouch.BrushStroke;
 import wovenset.core.style.Outline;
 
-/** Makes a silhouette, a mosaic or a torn strip of a demo page, by the same edits that a person would make. */
+/** Makes a silhouette, a mosaic, a torn strip or a group of a demo page, by the same edits that a person would make. */
 final class DemoSpecials {
+    /** Of the brush, in shares of a photo's longer side. */
+    private static final double BRUSH = 0.03;
+
     private final DemoLoader.Editor editor;
     private final UUID page;
 
@@ -44,7 +50,24 @@ final class DemoSpecials {
                     page, editor.front().id(), new Mosaic.Weave(special.mosaic(), 2, 0), List.of(), 0.35, 0.12));
         } else if (special.torn()) {
             tear();
+        } else if (special.strokes() != null) {
+            stand(special.strokes());
         }
+    }
+
+    private void stand(List<DemoPiece.DemoStroke> strokes) {
+        List<UUID> frames = editor.last().slotted().stream().map(Frame::id).toList();
+        for (DemoPiece.DemoStroke stroke : strokes) {
+            List<BrushStroke.Point> points = new ArrayList<>();
+            for (int i = 0; i < stroke.at().size(); i += 2) {
+                points.add(new BrushStroke.Point(
+                        stroke.at().get(i) / 100, stroke.at().get(i + 1) / 100));
+            }
+            RetouchEdit.Mark mark = stroke.drop() ? RetouchEdit.Mark.DROP : RetouchEdit.Mark.KEEP;
+            editor.edit(new RetouchEdit.MarkCutOut(
+                    page, frames.get(stroke.frame()), mark, new BrushStroke(BRUSH, 0, points)));
+        }
+        editor.edit(new RetouchEdit.StandTogether(page, frames));
     }
 
     /** One photo twice in register: in greys, and in a strip of torn paper as it is. */

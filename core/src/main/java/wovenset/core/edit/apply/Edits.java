@@ -29,6 +29,7 @@ import wovenset.core.edit.gather.TableEdits;
 import wovenset.core.edit.gather.WaitingEdits;
 import wovenset.core.edit.items.AlignEdits;
 import wovenset.core.edit.items.ItemEdits;
+import wovenset.core.edit.items.StandingEdits;
 import wovenset.core.edit.pages.PageEdits;
 import wovenset.core.edit.pages.PieceEdits;
 import wovenset.core.edit.pages.PrintEdits;
@@ -89,6 +90,7 @@ public final class Edits {
         new MendEdits(facts).register(handlers);
         new ItemEdits(facts, ids).register(handlers);
         new AlignEdits(facts, ids).register(handlers);
+        new StandingEdits(facts, ids).register(handlers);
         handlers.checkWhole();
     }
 

@@ -219,6 +219,7 @@ class EditKindsTest {
                                         RetouchEdit.MarkCutOut.class,
                                         RetouchEdit.ShapeCutOut.class,
                                         RetouchEdit.EndCutOut.class,
+                                        RetouchEdit.StandTogether.class,
                                         // Tried in MendEditsTest: they need a photo that is mended already.
                                         RetouchEdit.MendPhoto.class,
                                         RetouchEdit.RemoveMend.class,
