@@ -10,6 +10,7 @@ import { useCrop } from '../../useCrop'
 import { Part } from '../Part'
 import { FlipIcon } from './FlipIcon'
 import { LevelButton } from './LevelButton'
+import { ShortOfFrame } from '../retouch/ShortOfFrame'
 
 /** Which part of the photo its frame shows, by numbers. */
 export function CropPart({ frame, photo, folded }: { frame: Frame; photo: PhotoScene; folded: boolean }) {
@@ -48,6 +49,7 @@ export function CropPart({ frame, photo, folded }: { frame: Frame; photo: PhotoS
         value={crop.fit}
         onChange={(fit) => setCrop({ fit })}
       />
+      <ShortOfFrame frame={frame} photo={photo} />
       <LevelButton frame={frame} />
       <div className="grid grid-cols-2 gap-2">
         <NumberField

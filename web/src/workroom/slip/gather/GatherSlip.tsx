@@ -11,6 +11,7 @@ import { AlbumPart } from '../album/AlbumPart'
 import { NewCover } from '../album/CoverParts'
 import { ExchangePart } from './ExchangePart'
 import { LayAcross } from '../album/LayAcross'
+import { PartScan } from '../scan/PartScan'
 import { PlaceInOrder } from '../album/PlaceInOrder'
 import { CaptionsPart } from './CaptionsPart'
 import { NextSteps } from './NextSteps'
@@ -52,6 +53,7 @@ export function GatherSlip() {
           </ul>
           <PlaceInOrder key={only.entryId} entryId={only.entryId} />
           <LayAcross entryId={only.entryId} />
+          <PartScan key={`scan ${only.entryId}`} photo={only} />
         </Part>
       )}
       {photos.length > 0 && <AlbumPart />}

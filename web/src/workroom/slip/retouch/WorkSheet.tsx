@@ -10,8 +10,8 @@ interface Props {
   /** What a key does there beside going back a step; whether it meant something. */
   onKey?: (key: string) => boolean
   onClose: () => void
-  /** What ends the work, if that is more than going. */
-  finish?: { name: string; onFinish: () => void }
+  /** What is done at the end, where nothing is stored before. */
+  finish?: { name: string; onFinish: () => void; disabled?: boolean }
   tools: ReactNode
   /** What is worked on; as large as it has room. */
   children: ReactNode
@@ -22,7 +22,7 @@ export function WorkSheet({ name, title, onKey, onClose, finish, tools, children
   const { handle } = useRoom()
   const key = (pressed: string) => {
     if (onKey?.(pressed)) return true
-    if (pressed.toLowerCase() !== 'z') return false
+    if (finish || pressed.toLowerCase() !== 'z') return false
     handle.undo()
     return true
   }
@@ -33,10 +33,14 @@ export function WorkSheet({ name, title, onKey, onClose, finish, tools, children
           <h2 className="font-semibold">{title}</h2>
           {tools}
           <div className="mt-auto grid grid-cols-2 gap-2">
-            <Button onClick={handle.undo}>
-              <Undo2 size={16} /> Undo (Z)
-            </Button>
-            <Button look="primary" onClick={finish?.onFinish ?? onClose}>
+            {finish ? (
+              <Button onClick={onClose}>Cancel</Button>
+            ) : (
+              <Button onClick={handle.undo}>
+                <Undo2 size={16} /> Undo (Z)
+              </Button>
+            )}
+            <Button look="primary" disabled={finish?.disabled} onClick={finish?.onFinish ?? onClose}>
               {finish?.name ?? 'Done'}
             </Button>
           </div>

@@ -15,6 +15,7 @@ import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.Base64;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -324,5 +325,30 @@ class GatherTest {
         assertThat(page.locator("main li").nth(2)).containsText("Over the dunes");
         page.reload();
         assertThat(page.locator("main li").nth(3)).containsText("Two at once");
+    }
+
+    @Test
+    void aScanOfTwoPrintsBecomesTwoPhotos() {
+        Room room = Room.start(browser.window(), "Scan");
+        TestServer.api().bring(room.id(), Map.of("album page.jpg", TestPhotos.scan()));
+        room.page.reload();
+        room.step("Gather");
+        room.buttonLike("^album page.jpg,").click();
+        room.button("A scan of several prints …").click();
+        Locator prints = room.page.getByLabel("Prints", new Page.GetByLabelOptions().setExact(true));
+        assertThat(prints.getByRole(AriaRole.LISTITEM)).hasCount(2);
+        room.button("Another print").click();
+        room.button("Leave out print 3").click();
+        room.buttonLike("^Lower right corner of print 1").press("ArrowLeft");
+        room.button("Make 2 photos").click();
+        assertThat(room.buttonLike("^album page, print 1.jpg,")).isVisible();
+        assertThat(room.buttonLike("^album page, print 2.jpg,")).isVisible();
+        room.saved();
+        JsonNode entries = TestServer.api().piece(room.id()).path("entries");
+        assertThat(entries.valueStream().map(entry -> entry.path("aside").asBoolean()))
+                .containsExactly(true, false, false);
+        room.page.keyboard().press("Control+z");
+        assertThat(room.buttonLike("^album page, print 1.jpg,")).hasCount(0);
+        assertThat(TestServer.api().piece(room.id()).path("entries")).hasSize(1);
     }
 }

@@ -39,6 +39,9 @@ public sealed interface RetouchEdit extends Edit {
     /** Shows the photo as it was taken again. */
     record EndPlane(UUID pageId, UUID frameId) implements RetouchEdit {}
 
+    /** Lets a photo that is shown whole go on where its frame has room beside it, or leaves that bare again. */
+    record ExtendPhoto(UUID pageId, UUID frameId, boolean extended) implements RetouchEdit {}
+
     /**
      * Makes one picture of what these frames' photos show: cut out, alike in size and light, on one ground. Where nothing is cut out yet, people
      * are. The page is arranged by hand then.

@@ -76,6 +76,7 @@ public record FrameLook(
      * @param middleX where in the window an aimed crop puts the subject: shares of its width and height
      * @param through where the upright photo's unit square lies in the unturned frame's axes, if it is seen through the frame
      * @param woven of what it is made up; nothing if it is shown itself
+     * @param extended whether it goes on, mirrored, where it is shown whole and does not fill the window
      */
     public record Photo(
             PhotoPixels pixels,
@@ -85,7 +86,8 @@ public record FrameLook(
             double middleX,
             double middleY,
             Optional<Affine> through,
-            Optional<Woven> woven) {}
+            Optional<Woven> woven,
+            boolean extended) {}
 
     /**
      * Away from the light, seen from the unturned frame: by how much a shadow is displaced for each of its height.

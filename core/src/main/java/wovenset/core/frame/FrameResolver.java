@@ -32,6 +32,9 @@ public final class FrameResolver {
     /** Millimetres; less than any printer can tell, more than sums of doubles are off. */
     private static final double NEAR = 1e-6;
 
+    /** Of a photo beside itself: enough for one of 20 : 1 in a square. */
+    private static final int MOST_MIRRORED = 10;
+
     /** Torn paper's inside. */
     private static final Paint FIBRES = new Paint.Texture(
             Paint.Texture.Material.FELT, new Rgb("#fffefa"), new Rgb("#ddd6c8"), Length.ofMm(0.3), 0.6);
@@ -195,13 +198,16 @@ public final class FrameResolver {
     /** The photo, and below it its mirror images wherever the opening reaches beyond the photo's edges. */
     private static List<Op> images(FrameLook.Photo photo, Affine to, BoxMm window, BoxMm opening) {
         List<Op> images = new ArrayList<>();
-        if (!opening.equals(window)) {
-            boolean whole = photo.crop().fit() == Crop.Fit.WHOLE;
-            for (int across = -1; across <= 1; across++) {
-                for (int down = -1; down <= 1; down++) {
+        boolean whole = photo.crop().fit() == Crop.Fit.WHOLE;
+        boolean extended = whole && photo.extended();
+        if (!opening.equals(window) || extended) {
+            int far = extended ? MOST_MIRRORED : 1;
+            for (int across = -far; across <= far; across++) {
+                for (int down = -far; down <= far; down++) {
                     Op.Image mirrored = image(photo, to.after(mirror(across, down)));
                     boolean itself = across == 0 && down == 0;
-                    if (!itself && mirrored.ink().meets(opening) && (!whole || reaches(to, across, down, window))) {
+                    boolean wanted = !whole || extended || reaches(to, across, down, window);
+                    if (!itself && mirrored.ink().meets(opening) && wanted) {
                         images.addAll(drawn(photo, mirrored, opening));
                     }
                 }
@@ -219,9 +225,17 @@ public final class FrameResolver {
         return new Op.Image(photo.pixels(), photo.size().width(), photo.size().height(), to);
     }
 
-    /** Mirrors the unit square over its left (-1) or right (1) side, and over its upper or lower one. */
+    /** The unit square so many times its width and height away, each time mirrored over the side between. */
     private static Affine mirror(int across, int down) {
-        return new Affine(across == 0 ? 1 : -1, 0, 0, down == 0 ? 1 : -1, across == 1 ? 2 : 0, down == 1 ? 2 : 0);
+        boolean flipped = across % 2 != 0;
+        boolean upsideDown = down % 2 != 0;
+        return new Affine(
+                flipped ? -1 : 1,
+                0,
+                0,
+                upsideDown ? -1 : 1,
+                flipped ? across + 1 : across,
+                upsideDown ? down + 1 : down);
     }
 
     /** Whether a photo that is shown whole comes to its window's edge on this side, so that nothing lies between. */

@@ -24,24 +24,30 @@ final class Facing {
         int width = image.getWidth();
         int height = image.getHeight();
         Homography facing = plane.facing(width, height);
-        boolean clear = image.getColorModel().hasAlpha() || !covers(facing.inverse());
-        BufferedImage from = clear ? withAlpha(image) : image;
-        BufferedImage to = new BufferedImage(width, height, from.getType());
-        double[] matrix = facing.scaled(width, height).matrix().stream()
-                .mapToDouble(Double::doubleValue)
-                .toArray();
-        // Pixels are told by their middles there, not by their corners.
-        double[] middles = shifted(matrix);
+        BufferedImage from = covers(facing.inverse()) ? image : withAlpha(image);
+        return warped(from, facing.scaled(width, height), width, height);
+    }
+
+    /**
+     * A picture of this size; what the image has not is clear, or where it has nothing that is clear, as its edge.
+     *
+     * @param map from the image's pixels to the picture's, both told from their upper left corners
+     */
+    static BufferedImage warped(BufferedImage image, Homography map, int width, int height) {
+        BufferedImage to = new BufferedImage(width, height, image.getType());
+        double[] matrix = map.matrix().stream().mapToDouble(Double::doubleValue).toArray();
+        boolean clear = image.getColorModel().hasAlpha();
         int type = clear ? opencv_core.CV_8UC4 : opencv_core.CV_8UC3;
-        try (Mat source = new Mat(height, width, type);
+        int beyond = clear ? opencv_core.BORDER_CONSTANT : opencv_core.BORDER_REPLICATE;
+        try (Mat source = new Mat(image.getHeight(), image.getWidth(), type);
                 Mat target = new Mat();
-                Mat map = new Mat(3, 3, opencv_core.CV_64F);
+                Mat way = new Mat(3, 3, opencv_core.CV_64F);
                 Size size = new Size(width, height);
                 Scalar nothing = new Scalar(0, 0, 0, 0)) {
-            source.data().put(bytes(from));
-            new DoublePointer(map.data()).put(middles);
-            opencv_imgproc.warpPerspective(
-                    source, target, map, size, opencv_imgproc.INTER_LINEAR, opencv_core.BORDER_CONSTANT, nothing);
+            source.data().put(bytes(image));
+            // The library tells pixels by their middles, not by their corners.
+            new DoublePointer(way.data()).put(shifted(matrix));
+            opencv_imgproc.warpPerspective(source, target, way, size, opencv_imgproc.INTER_LINEAR, beyond, nothing);
             target.data().get(bytes(to));
         }
         return to;

@@ -83,6 +83,8 @@ public enum Doing implements Code {
     FACE_PLANE,
     END_PLANE,
     STAND_TOGETHER,
+    EXTEND_PHOTO,
+    END_EXTENDING,
     MAKE_MOSAIC,
     SHADE_MOSAIC,
     END_MOSAIC,

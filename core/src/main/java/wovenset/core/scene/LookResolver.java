@@ -146,14 +146,18 @@ final class LookResolver {
     private Optional<FrameLook.Photo> photo(Frame frame, Place place) {
         return piece.entryOf(page, frame).flatMap(entry -> facts.size(entry.photo())
                 .map(size -> new FrameLook.Photo(
-                        new PhotoPixels(entry.photo(), frame.adjustments(), frame.retouching()),
+                        new PhotoPixels(
+                                entry.photo(),
+                                frame.adjustments(),
+                                frame.retouching().ofPixels()),
                         size,
                         frame.crop(),
                         photos.subject(frame),
                         place.form().map(Place.Form::middleX).orElse(0.5),
                         place.form().map(Place.Form::middleY).orElse(0.5),
                         through(frame, place, size),
-                        woven(frame, size))));
+                        woven(frame, size),
+                        frame.retouching().extended())));
     }
 
     private Optional<Woven> woven(Frame frame, PixelSize size) {

@@ -514,7 +514,9 @@ public final class RandomPieces {
                 new FacedPlane.Corner(0.8, 0.9),
                 new FacedPlane.Corner(0.2 * random.nextDouble(), 1));
         FacedPlane plane = new FacedPlane(corners, random.nextBoolean());
-        return random.nextBoolean() ? cut : cut.with(mend).withPlane(Optional.of(plane));
+        return random.nextBoolean()
+                ? cut.withExtended(random.nextBoolean())
+                : cut.with(mend).withPlane(Optional.of(plane));
     }
 
     private Optional<Mosaic> mosaic(Entries entries) {

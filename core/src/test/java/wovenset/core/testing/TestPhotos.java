@@ -116,6 +116,21 @@ public final class TestPhotos {
         return file(scene(width, height, seed), "jpg");
     }
 
+    /** A scan of 1600 × 1000 pixels with a print of 600 × 400 at the left, and one of 400 × 600, turned by six degrees, at the right. */
+    public static byte[] scan() {
+        BufferedImage scan = new BufferedImage(1600, 1000, BufferedImage.TYPE_3BYTE_BGR);
+        Graphics2D graphics = scan.createGraphics();
+        graphics.setColor(new Color(226, 226, 222));
+        graphics.fillRect(0, 0, 1600, 1000);
+        graphics.setColor(new Color(40, 80, 130));
+        graphics.fillRect(100, 150, 600, 400);
+        graphics.rotate(Math.toRadians(6), 1200, 500);
+        graphics.setColor(new Color(150, 90, 50));
+        graphics.fillRect(1000, 200, 400, 600);
+        graphics.dispose();
+        return file(scan, "jpg");
+    }
+
     /** The JPEG with an Exif segment (Exif 2.32) that holds orientation, capture date, a caption and a place. */
     public static byte[] withExif(byte[] jpeg, int orientation, String takenAt, String caption) {
         byte[] words = (caption + "\0").getBytes(StandardCharsets.UTF_8);

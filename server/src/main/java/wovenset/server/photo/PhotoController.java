@@ -4,12 +4,10 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.OptionalDouble;
-import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.FileSystemResource;
@@ -29,7 +27,6 @@ import wovenset.core.photo.PhotoId;
 import wovenset.core.picture.Derivatives;
 import wovenset.core.picture.PhotoHeader;
 import wovenset.server.said.Words;
-import wovenset.server.web.UnfitRequestException;
 
 /** Photos of a piece: bringing them in, what is known of them, and their small pictures. */
 @RestController
@@ -38,12 +35,19 @@ class PhotoController {
     private final PhotoRepository repository;
     private final PhotoIntake intake;
     private final PhotoGathering gathering;
+    private final PhotoArrival arrival;
 
-    PhotoController(PhotoStore store, PhotoRepository repository, PhotoIntake intake, PhotoGathering gathering) {
+    PhotoController(
+            PhotoStore store,
+            PhotoRepository repository,
+            PhotoIntake intake,
+            PhotoGathering gathering,
+            PhotoArrival arrival) {
         this.store = store;
         this.repository = repository;
         this.intake = intake;
         this.gathering = gathering;
+        this.arrival = arrival;
     }
 
     /**
@@ -73,27 +77,13 @@ class PhotoController {
             @RequestPart("file") List<MultipartFile> file,
             @RequestParam String batch,
             @RequestParam(required = false) @Nullable String window) {
-        if (batch.isBlank() || batch.length() > 64) {
-            throw new UnfitRequestException("A batch is named by 1 to 64 characters");
-        }
+        PhotoArrival.checkBatch(batch);
         gathering.gathered(piece);
         List<PhotoIntake.Result> results = new ArrayList<>();
         for (MultipartFile part : file) {
             results.addAll(take(part));
         }
-        for (PhotoIntake.Result result : results) {
-            if (result.photo() != null && result.file() != null) {
-                repository.name(piece, result.photo(), result.file());
-            }
-        }
-        List<PhotoId> taken = results.stream()
-                .map(PhotoIntake.Result::photo)
-                .filter(Objects::nonNull)
-                .distinct()
-                .toList();
-        Set<PhotoId> there =
-                taken.isEmpty() ? new HashSet<>() : new HashSet<>(gathering.add(piece, taken, batch, window));
-        return new IntakeAnswer(results.stream().map(result -> result.in(there)).toList());
+        return new IntakeAnswer(arrival.into(piece, results, batch, window));
     }
 
     /** Browsers escape these signs in the names of files, and no others (HTML, multipart/form-data encoding). */

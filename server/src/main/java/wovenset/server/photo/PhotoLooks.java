@@ -22,6 +22,7 @@ import wovenset.core.photo.Region;
 import wovenset.core.photo.Subject;
 import wovenset.core.photo.Tones;
 import wovenset.core.photo.retouch.BrushStroke;
+import wovenset.core.photo.retouch.FacedPlane;
 import wovenset.core.photo.retouch.PixelPlane;
 import wovenset.core.picture.Derivatives;
 import wovenset.core.picture.DerivedPixels;
@@ -32,6 +33,7 @@ import wovenset.core.subject.LikePlace;
 import wovenset.core.subject.MainColours;
 import wovenset.core.subject.MeanColour;
 import wovenset.core.subject.PersonFinder;
+import wovenset.core.subject.PrintFinder;
 import wovenset.core.subject.SubjectFinder;
 import wovenset.core.subject.SubjectParting;
 import wovenset.core.subject.ToneFinder;
@@ -44,8 +46,8 @@ final class PhotoLooks {
     /** Colours in a grid. */
     private static final int MOST_REMEMBERED = 64;
 
-    /** Of the picture in which places that go on alike are looked for. */
-    private static final int LIKE_EDGE = 1000;
+    /** Of the picture in which prints, and places that go on alike, are looked for. */
+    private static final int LOOK_EDGE = 1000;
 
     private final BiFunction<PhotoId, Integer, Path> derived;
     private final SubjectFinder subjects = new SubjectFinder();
@@ -143,8 +145,14 @@ final class PhotoLooks {
 
     /** Nothing if there is no such place, or the photo cannot be read. */
     Optional<BrushStroke.Point> like(PhotoId id, BrushStroke stroke) {
-        return read(() -> LikePlace.find(DerivedPixels.within(picture(id, Derivatives.LARGE), LIKE_EDGE), stroke))
+        return read(() -> LikePlace.find(DerivedPixels.within(picture(id, Derivatives.LARGE), LOOK_EDGE), stroke))
                 .flatMap(found -> found);
+    }
+
+    /** Where paper prints lie, if it is a scan of some; none if it cannot be read. */
+    List<FacedPlane> prints(PhotoId id) {
+        return read(() -> PrintFinder.find(DerivedPixels.within(picture(id, Derivatives.LARGE), LOOK_EDGE)))
+                .orElse(List.of());
     }
 
     /** The few colours that a photo is seen as, the most telling first. */

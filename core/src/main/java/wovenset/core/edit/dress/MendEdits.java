@@ -37,6 +37,12 @@ public final class MendEdits {
             FacedPlane plane = new FacedPlane(edit.corners(), edit.whole());
             return use.with(use.retouching().withPlane(Optional.of(plane)), Doing.FACE_PLANE);
         });
+        handlers.on(RetouchEdit.ExtendPhoto.class, (piece, edit) -> {
+            PhotoUse use = new PhotoUse(piece, edit.pageId(), edit.frameId());
+            return use.with(
+                    use.retouching().withExtended(edit.extended()),
+                    edit.extended() ? Doing.EXTEND_PHOTO : Doing.END_EXTENDING);
+        });
         handlers.on(RetouchEdit.EndPlane.class, (piece, edit) -> {
             PhotoUse use = new PhotoUse(piece, edit.pageId(), edit.frameId());
             if (use.retouching().plane().isEmpty()) {

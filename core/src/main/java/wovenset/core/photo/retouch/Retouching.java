@@ -11,10 +11,11 @@ import wovenset.core.said.Reason;
  *
  * @param mends in the order in which they were made
  * @param plane that is seen from straight before it; nothing if the photo is seen as it was taken
+ * @param extended whether it goes on, mirrored, where it is shown whole and its frame has room beside it
  */
-public record Retouching(List<Mend> mends, Optional<CutOut> cutOut, Optional<FacedPlane> plane) {
+public record Retouching(List<Mend> mends, Optional<CutOut> cutOut, Optional<FacedPlane> plane, boolean extended) {
     public static final int MOST_MENDS = 100;
-    public static final Retouching NONE = new Retouching(List.of(), Optional.empty(), Optional.empty());
+    public static final Retouching NONE = new Retouching(List.of(), Optional.empty(), Optional.empty(), false);
 
     public Retouching {
         mends = List.copyOf(mends);
@@ -22,28 +23,37 @@ public record Retouching(List<Mend> mends, Optional<CutOut> cutOut, Optional<Fac
     }
 
     public boolean doesNothing() {
-        return mends.isEmpty() && cutOut.isEmpty() && plane.isEmpty();
+        return mends.isEmpty() && cutOut.isEmpty() && plane.isEmpty() && !extended;
     }
 
     public Retouching with(Mend mend) {
         List<Mend> more = new ArrayList<>(mends);
         more.add(mend);
-        return new Retouching(more, cutOut, plane);
+        return new Retouching(more, cutOut, plane, extended);
     }
 
     /** @param index one of those that are there */
     public Retouching withoutMend(int index) {
         List<Mend> fewer = new ArrayList<>(mends);
         fewer.remove(index);
-        return new Retouching(fewer, cutOut, plane);
+        return new Retouching(fewer, cutOut, plane, extended);
     }
 
     public Retouching withCutOut(Optional<CutOut> newCutOut) {
-        return new Retouching(mends, newCutOut, plane);
+        return new Retouching(mends, newCutOut, plane, extended);
     }
 
     public Retouching withPlane(Optional<FacedPlane> newPlane) {
-        return new Retouching(mends, cutOut, newPlane);
+        return new Retouching(mends, cutOut, newPlane, extended);
+    }
+
+    public Retouching withExtended(boolean newExtended) {
+        return new Retouching(mends, cutOut, plane, newExtended);
+    }
+
+    /** What of it other pixels come of. */
+    public Retouching ofPixels() {
+        return withExtended(false);
     }
 
     /** Nothing if nothing is done. */

@@ -224,6 +224,7 @@ class EditKindsTest {
                                         RetouchEdit.MendPhoto.class,
                                         RetouchEdit.RemoveMend.class,
                                         RetouchEdit.FacePlane.class,
+                                        RetouchEdit.ExtendPhoto.class,
                                         RetouchEdit.EndPlane.class,
                                         // Tried in AdjustEditsTest: they need photos whose light is known.
                                         AdjustEdit.AdjustByItself.class,

@@ -9,17 +9,27 @@ import static wovenset.core.testing.Pieces.grid;
 import static wovenset.core.testing.Pieces.piece;
 import static wovenset.core.testing.Pieces.placed;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import wovenset.core.display.Op;
+import wovenset.core.display.PhotoVisitor;
 import wovenset.core.edit.Edit;
+import wovenset.core.edit.ItemChange;
+import wovenset.core.edit.ItemEdit;
 import wovenset.core.edit.RetouchEdit;
+import wovenset.core.geometry.BoxMm;
+import wovenset.core.item.Crop;
 import wovenset.core.photo.retouch.BrushStroke;
 import wovenset.core.photo.retouch.FacedPlane;
 import wovenset.core.photo.retouch.Mend;
 import wovenset.core.photo.retouch.Retouching;
 import wovenset.core.piece.Piece;
 import wovenset.core.said.Reason;
+import wovenset.core.scene.FrameScene;
+import wovenset.core.scene.SceneResolver;
+import wovenset.core.testing.Pieces;
 
 /** Places put right, and taken back one by one. */
 class MendEditsTest {
@@ -71,5 +81,60 @@ class MendEditsTest {
         checkRefused(PIECE, new RetouchEdit.EndPlane(PAGE, FRAME), "frameId", Reason.NO_PLANE);
         checkRefused(
                 PIECE, new RetouchEdit.FacePlane(PAGE, FRAME, CORNERS.subList(0, 3), true), "", Reason.PLANE_CORNERS);
+    }
+
+    /** The photo is drawn mirrored beside itself wherever its window shows more than the photo, and counts as the same pixels. */
+    @Test
+    void aPhotoShownWholeGoesOnUntilItsFrameIsFull() {
+        Piece whole = applied(
+                PIECE,
+                new ItemEdit.PatchItems(
+                        PAGE,
+                        List.of(FRAME),
+                        new ItemChange.SetCrop(new Crop(0.5, 0.5, 1, 0, false, Crop.Fit.WHOLE, Crop.Aim.HAND))));
+        assertThat(images(whole)).hasSize(1);
+        Piece extended = applied(whole, new RetouchEdit.ExtendPhoto(PAGE, FRAME, true));
+        List<Op.Image> images = images(extended);
+        BoxMm covered = images.stream().map(Op.Image::ink).reduce(BoxMm::union).orElseThrow();
+        BoxMm window = scene(extended).resolved().window();
+        assertThat(covered.x()).isLessThanOrEqualTo(window.x() + 1e-6);
+        assertThat(covered.bottom()).isGreaterThanOrEqualTo(window.bottom() - 1e-6);
+        assertThat(images)
+                .allSatisfy(image -> assertThat(image.ink().meets(window)).isTrue());
+        assertThat(images)
+                .extracting(Op.Image::pixels)
+                .containsOnly(images(whole).get(0).pixels());
+        assertThat(applied(extended, new RetouchEdit.ExtendPhoto(PAGE, FRAME, false)))
+                .isEqualTo(whole);
+    }
+
+    private static FrameScene scene(Piece piece) {
+        return new SceneResolver(Pieces.facts())
+                .resolve(piece, first(piece)).frames().stream()
+                        .filter(frame -> frame.frameId().equals(FRAME))
+                        .findFirst()
+                        .orElseThrow();
+    }
+
+    private static List<Op.Image> images(Piece piece) {
+        List<Op.Image> images = new ArrayList<>();
+        scene(piece)
+                .resolved()
+                .ops()
+                .forEach(op -> op.accept(new PhotoVisitor() {
+                    @Override
+                    public void group(Op.Group group) {
+                        group.children().forEach(child -> child.accept(this));
+                    }
+
+                    @Override
+                    public void image(Op.Image image) {
+                        images.add(image);
+                    }
+
+                    @Override
+                    public void tilted(Op.Tilted tilted) {}
+                }));
+        return images;
     }
 }
