@@ -62,7 +62,7 @@ public sealed interface EntryEdit extends Edit {
 
     /**
      * Puts another photo in the place of one, wherever that is shown: frames, sizes, styles and its place in the order stay. The two change places, so
-     * that nothing is lost.
+     * that nothing is lost but what was done by hand to their pixels.
      *
      * @param captionsToo whether their words go with the photos
      */

@@ -16,7 +16,7 @@ import wovenset.core.photo.Region;
  * Strews prints over a page. They begin on a jittered lattice, each turned by chance within the limit, and are moved and turned by
  * simulated annealing (Kirkpatrick, Gelatt and Vecchi 1983) to lower
  *
- * <pre>Σ over prints of 60·max(0, hidden − limit)² + 15·max(0, hidden − limit) + 10·(share of the subject hidden) + 4.5·(share of the words hidden)
+ * <pre>Σ over prints of 60·max(0, hidden − limit)² + 15·max(0, hidden − limit) + 10·(share of the subject hidden) + 3·(share of the words hidden)
  *     + 0.4·(way from its place on the lattice / cell)²</pre>
  *
  * where what is hidden is counted on the points of {@link Cover}. If some print is still hidden by more than the limit, all are
@@ -27,7 +27,7 @@ public final class Scatter {
     private static final int MOST_STEPS = 400;
     private static final double TOO_HIDDEN = 60;
     private static final double SUBJECT_HIDDEN = 10;
-    private static final double WORDS_HIDDEN = 4.5;
+    private static final double WORDS_HIDDEN = 3;
     private static final double STRAYED = 0.4;
     private static final double SMALLER = 0.95;
     private static final int MOST_TRIES = 100;
@@ -95,20 +95,17 @@ public final class Scatter {
     private void strew() {
         int n = proportions.size();
         BoxMm box = space.box();
-        // Rows of about as many: a last row of one or two would leave a hole.
         int columns = Math.max(1, (int) Math.round(Math.sqrt(n * box.width() / box.height())));
         int rows = (n + columns - 1) / columns;
-        cellWidth = box.width() * rows / n;
+        cellWidth = box.width() / columns;
         cellHeight = box.height() / rows;
         prints = new Print[n];
         homeX = new double[n];
         homeY = new double[n];
         for (int i = 0; i < n; i++) {
-            int row = (int) ((long) i * rows / n);
-            int first = (row * n + rows - 1) / rows;
-            int inRow = ((row + 1) * n + rows - 1) / rows - first;
-            homeX[i] = box.x() + (i - first + 0.5) * box.width() / inRow;
-            homeY[i] = box.y() + (row + 0.5) * cellHeight;
+            int inRow = i / columns == rows - 1 ? n - (rows - 1) * columns : columns;
+            homeX[i] = box.x() + (i % columns + 0.5) * box.width() / inRow;
+            homeY[i] = box.y() + (Math.floorDiv(i, columns) + 0.5) * cellHeight;
             Print print =
                     sized(i, wanted.cover() * box.width() * box.height() / n * (0.85 + 0.3 * random.nextDouble()));
             print.turnTo(Math.toRadians(wanted.mostTurn()) * (2 * random.nextDouble() - 1));

@@ -12,11 +12,15 @@ import wovenset.core.edit.EntryEdit;
 import wovenset.core.edit.Outcome;
 import wovenset.core.edit.slots.Handlers;
 import wovenset.core.edit.slots.Named;
+import wovenset.core.item.Fill;
+import wovenset.core.item.Frame;
 import wovenset.core.photo.PhotoFacts;
 import wovenset.core.photo.PhotoId;
 import wovenset.core.photo.PhotoNotes;
+import wovenset.core.photo.retouch.Retouching;
 import wovenset.core.piece.Entries;
 import wovenset.core.piece.Entry;
+import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
 import wovenset.core.said.Doing;
 import wovenset.core.said.Reason;
@@ -85,6 +89,18 @@ public final class PhotoEdits {
         Entries entries = piece.entries()
                 .map(one.id(), entry -> edit.captionsToo() ? here.withCaption(other.caption()) : here)
                 .map(other.id(), entry -> edit.captionsToo() ? there.withCaption(one.caption()) : there);
-        return Outcome.of(piece.withEntries(entries), Doing.EXCHANGE_PHOTOS);
+        Set<UUID> exchanged = Set.of(one.id(), other.id());
+        Piece bare = piece.withEntries(entries).mapPages(page -> {
+            Page now = page.mapFrames(frame -> withoutRetouching(frame, exchanged));
+            return now.equals(page) ? page : now;
+        });
+        return Outcome.of(bare, Doing.EXCHANGE_PHOTOS);
+    }
+
+    /** What was done by hand to one photo's pixels means nothing on another one's. */
+    private static Frame withoutRetouching(Frame frame, Set<UUID> exchanged) {
+        return frame.fill() instanceof Fill.OwnPhoto own && exchanged.contains(own.entry())
+                ? frame.refilled(own.withRetouched(own.retouched().map(Retouching::onAnotherPhoto)))
+                : frame;
     }
 }

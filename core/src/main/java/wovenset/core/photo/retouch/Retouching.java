@@ -56,6 +56,11 @@ public record Retouching(List<Mend> mends, Optional<CutOut> cutOut, Optional<Fac
         return withExtended(false);
     }
 
+    /** What of it holds for whatever photo is shown. */
+    public Retouching onAnotherPhoto() {
+        return NONE.withExtended(extended);
+    }
+
     /** Nothing if nothing is done. */
     public Optional<Retouching> unlessNone() {
         return doesNothing() ? Optional.empty() : Optional.of(this);

@@ -16,12 +16,17 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import wovenset.core.edit.Edit;
 import wovenset.core.edit.EntryEdit;
+import wovenset.core.edit.RetouchEdit;
 import wovenset.core.edit.apply.Edits;
 import wovenset.core.edit.apply.Refusals;
+import wovenset.core.item.Fill;
 import wovenset.core.photo.PhotoFacts;
 import wovenset.core.photo.PhotoId;
 import wovenset.core.photo.PhotoNotes;
 import wovenset.core.photo.PixelSize;
+import wovenset.core.photo.retouch.BrushStroke;
+import wovenset.core.photo.retouch.Mend;
+import wovenset.core.photo.retouch.Retouching;
 import wovenset.core.piece.CaptionFields;
 import wovenset.core.piece.Entry;
 import wovenset.core.piece.Piece;
@@ -109,5 +114,25 @@ class PhotoEditsTest {
         assertThat(after(kept, new EntryEdit.ExchangePhotos(one, other, false)).entries())
                 .as("there and back")
                 .isEqualTo(PIECE.entries());
+    }
+
+    /** A mask of one photo would cut something else out of another. */
+    @Test
+    void whatWasDoneByHandGoesWithAPhotoThatIsExchanged() {
+        UUID one = entry(PIECE, 1);
+        UUID other = entry(PIECE, 3);
+        UUID frame = first(PIECE).frames().stream()
+                .filter(shown ->
+                        shown.fill() instanceof Fill.OwnPhoto own && own.entry().equals(one))
+                .findFirst()
+                .orElseThrow()
+                .id();
+        BrushStroke dab = new BrushStroke(0.1, 0, List.of(new BrushStroke.Point(0.5, 0.5)));
+        Piece mended = after(
+                after(PIECE, new RetouchEdit.MendPhoto(first(PIECE).id(), frame, Mend.Kind.RED_EYE, dab)),
+                new RetouchEdit.ExtendPhoto(first(PIECE).id(), frame, true));
+        Piece exchanged = after(mended, new EntryEdit.ExchangePhotos(one, other, false));
+        assertThat(first(exchanged).frame(frame).orElseThrow().retouching())
+                .isEqualTo(Retouching.NONE.withExtended(true));
     }
 }
