@@ -50,14 +50,12 @@ public final class MosaicEdits {
     }
 
     private Outcome make(Piece piece, AdjustEdit.MakeMosaic edit) {
-        Page page = Named.page(piece, edit.pageId());
-        Frame frame = Named.frame(page, edit.frameId());
-        if (!(frame.fill() instanceof Fill.OwnPhoto own)) {
-            throw EditRefusedException.of("frameId", Reason.SHOWS_NO_PHOTO);
-        }
+        PhotoUse use = new PhotoUse(piece, edit.pageId(), edit.frameId());
+        Page page = use.page();
+        Frame frame = use.frame();
+        Fill.OwnPhoto own = use.own();
         Entry entry = Named.entry(piece, own.entry());
-        PixelSize size =
-                facts.size(entry.photo()).orElseThrow(() -> EditRefusedException.of("frameId", Reason.SHOWS_NO_PHOTO));
+        PixelSize size = use.size(facts);
         List<UUID> wanted = wanted(piece, entry, edit);
         Optional<Mosaic> same = own.mosaic()
                 .filter(now -> now.weave().equals(edit.weave())

@@ -33,6 +33,18 @@ final class PhotoUse {
         own = photo;
     }
 
+    Page page() {
+        return page;
+    }
+
+    Frame frame() {
+        return frame;
+    }
+
+    Fill.OwnPhoto own() {
+        return own;
+    }
+
     PhotoId photo() {
         return Named.entry(piece, own.entry()).photo();
     }
