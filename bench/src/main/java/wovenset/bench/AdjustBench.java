@@ -18,7 +18,8 @@ import wovenset.core.photo.Treatment;
 import wovenset.core.testing.TestPhotos;
 
 /**
- * What light and colour cost: all amounts at once on a photo of 12 megapixels and on one as large as it is seen on screen. The baseline is
+ * What light and colour cost: all amounts at once on a photo of 12 megapixels and on one as large as
+ * it is seen where it fills the page, on a screen of twice as many pixels as usual and on a usual one. The baseline is
  * the platform's own way through three tables, which is a part of it.
  */
 final class AdjustBench implements Benchmark {
@@ -40,6 +41,7 @@ final class AdjustBench implements Benchmark {
     public List<Figure> run(Path folder) {
         BufferedImage whole = TestPhotos.scene(4000, 3000, 1);
         BufferedImage seen = TestPhotos.scene(1600, 1200, 1);
+        BufferedImage fitted = TestPhotos.scene(800, 600, 1);
         Adjustments detailed = ALL.with(Adjustment.LOCAL_CONTRAST, 30)
                 .with(Adjustment.SHARPEN, 40)
                 .with(Adjustment.VIGNETTE, 30);
@@ -47,10 +49,13 @@ final class AdjustBench implements Benchmark {
                 figure("light and colour of 12 megapixels, median", whole, ALL),
                 figure("light and colour of a photo 1600 pixels long, median", seen, ALL),
                 figure("the same, with depth, sharper and dark corners, of 12 megapixels, median", whole, detailed),
-                figure("the same of a photo 1600 pixels long, median", seen, detailed)));
-        for (Treatment.Kind kind : List.of(Treatment.Kind.TWO_COLOURS, Treatment.Kind.BRUSH, Treatment.Kind.INK)) {
+                figure("the same of a photo 1600 pixels long, median", seen, detailed),
+                figure("the same of a photo 800 pixels long, median", fitted, detailed)));
+        for (Treatment.Kind kind :
+                List.of(Treatment.Kind.TWO_COLOURS, Treatment.Kind.BRUSH, Treatment.Kind.INK, Treatment.Kind.GLOW)) {
             Adjustments treated = Adjustments.NONE.withTreatment(Optional.of(Treatment.of(kind, 100)));
             figures.add(figure(kind + " of a photo 1600 pixels long, median", seen, treated));
+            figures.add(figure(kind + " of a photo 800 pixels long, median", fitted, treated));
         }
         return figures;
     }

@@ -41,15 +41,11 @@ public final class Adjusting {
         }
         ByteRows rows = ByteRows.of(image);
         Toned toned = new Toned(adjustments);
-        try (Surroundings around = new Surroundings(rows, toned)) {
-            List<ByteRows.Row> steps = new ArrayList<>();
-            Detail.of(adjustments, around).ifPresent(steps::add);
-            adjustments.treatment().ifPresent(treatment -> steps.add(Treating.of(treatment, around)));
-            Overlay.of(adjustments, rows.width, rows.height).ifPresent(steps::add);
-            if (steps.isEmpty()) {
-                return rows.changed(toned);
-            }
-            return rows.changed(toned, (row, colours) -> steps.forEach(step -> step.change(row, colours)));
-        }
+        Surroundings around = new Surroundings(rows, toned);
+        List<ByteRows.Row> steps = new ArrayList<>();
+        Detail.of(adjustments, around).ifPresent(steps::add);
+        adjustments.treatment().ifPresent(treatment -> steps.add(Treating.of(treatment, around)));
+        Overlay.of(adjustments, rows.width, rows.height).ifPresent(steps::add);
+        return rows.changed(toned, (row, colours) -> steps.forEach(step -> step.change(row, colours)));
     }
 }

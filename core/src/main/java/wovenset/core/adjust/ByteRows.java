@@ -43,6 +43,11 @@ final class ByteRows {
         return new ByteRows(bytes);
     }
 
+    /** A black picture without anything clear. */
+    static ByteRows blank(int width, int height) {
+        return new ByteRows(new BufferedImage(width, height, BufferedImage.TYPE_3BYTE_BGR));
+    }
+
     /** Without what is clear: there it is grey. */
     ByteRows opaque() {
         if (!clear) {
@@ -62,21 +67,6 @@ final class ByteRows {
         return data;
     }
 
-    /** A copy with light and colour changed, and nothing else: each pixel goes straight to its place. */
-    BufferedImage changed(Toned toned) {
-        ByteRows to = new ByteRows(new BufferedImage(width, height, image.getType()));
-        int step = clear ? 4 : 3;
-        IntStream.range(0, height).parallel().forEach(row -> {
-            float[] colour = new float[3];
-            int end = (row + 1) * width * step;
-            for (int at = row * width * step + step - 3; at < end; at += step) {
-                readPixel(at, toned, colour, 0);
-                to.writePixel(at, colour, 0, this);
-            }
-        });
-        return to.image;
-    }
-
     /** A changed copy, with all processors; what is clear stays as clear. */
     BufferedImage changed(Toned toned, Row change) {
         ByteRows to = new ByteRows(new BufferedImage(width, height, image.getType()));
@@ -90,9 +80,11 @@ final class ByteRows {
     }
 
     private void read(int row, Toned toned, float[] into) {
-        int step = clear ? 4 : 3;
-        int at = row * width * step + step - 3;
-        for (int x = 0; x < width; x++, at += step) {
+        if (!clear) {
+            toned.row(data, 3 * row * width, into);
+            return;
+        }
+        for (int x = 0, at = 4 * row * width + 1; x < width; x++, at += 4) {
             readPixel(at, toned, into, 3 * x);
         }
     }
@@ -103,9 +95,16 @@ final class ByteRows {
     }
 
     private void write(int row, float[] colours, ByteRows from) {
-        int step = clear ? 4 : 3;
-        int at = row * width * step + step - 3;
-        for (int x = 0; x < width; x++, at += step) {
+        if (!clear) {
+            byte[] into = data;
+            for (int x = 0, at = 3 * row * width; x < colours.length; x += 3, at += 3) {
+                into[at] = rounded(colours[x + 2]);
+                into[at + 1] = rounded(colours[x + 1]);
+                into[at + 2] = rounded(colours[x]);
+            }
+            return;
+        }
+        for (int x = 0, at = 4 * row * width + 1; x < width; x++, at += 4) {
             writePixel(at, colours, 3 * x, from);
         }
     }
@@ -126,8 +125,11 @@ final class ByteRows {
         return alpha == 255 ? v : alpha == 0 ? 0 : Math.min(255, (v * 255 + alpha / 2) / alpha);
     }
 
+    private static byte rounded(float value) {
+        return (byte) (Within.level(value) + 0.5f);
+    }
+
     private static byte rounded(float value, int alpha) {
-        float within = Math.max(0, Math.min(255, value));
-        return (byte) (alpha == 255 ? within + 0.5f : within * alpha / 255 + 0.5f);
+        return alpha == 255 ? rounded(value) : (byte) (Within.level(value) * alpha / 255 + 0.5f);
     }
 }

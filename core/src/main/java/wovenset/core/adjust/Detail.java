@@ -2,6 +2,7 @@ package wovenset.core.adjust;
 
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import wovenset.core.adjust.Surroundings.Around;
 import wovenset.core.photo.Adjustment;
 import wovenset.core.photo.Adjustments;
 
@@ -20,23 +21,25 @@ final class Detail implements ByteRows.Row {
     static final double MOST_SHARP = 2;
     static final double MOST_SOFT = 0.85;
 
+    private static final float[] NOTHING = {};
+
     private final float local;
     private final float sharp;
     private final float soft;
 
-    private final @Nullable Surround wide;
+    private final @Nullable Around wide;
 
-    private final @Nullable Surround narrow;
+    private final @Nullable Around narrow;
 
-    private final @Nullable Surround veil;
+    private final @Nullable Around veil;
 
     private Detail(Adjustments adjustments, Surroundings around) {
         local = (float) (MOST_LOCAL * adjustments.of(Adjustment.LOCAL_CONTRAST) / 100);
         sharp = (float) (MOST_SHARP * adjustments.of(Adjustment.SHARPEN) / 100);
         soft = (float) (MOST_SOFT * adjustments.of(Adjustment.SOFTEN) / 100);
-        wide = local == 0 ? null : around.blurred(WIDE).orElse(null);
-        narrow = sharp == 0 ? null : around.blurred(NARROW).orElse(null);
-        veil = soft == 0 ? null : around.blurred(SOFT).orElse(null);
+        wide = local == 0 ? null : around.light(WIDE).orElse(null);
+        narrow = sharp == 0 ? null : around.light(NARROW).orElse(null);
+        veil = soft == 0 ? null : around.colours(SOFT).orElse(null);
     }
 
     static Optional<ByteRows.Row> of(Adjustments adjustments, Surroundings around) {
@@ -48,13 +51,7 @@ final class Detail implements ByteRows.Row {
 
     @Override
     public void change(int row, float[] colours) {
-        float[] before = wide != null && narrow != null ? colours.clone() : colours;
-        if (wide != null) {
-            mask(before, wide.row(row), local, colours);
-        }
-        if (narrow != null) {
-            mask(before, narrow.row(row), sharp, colours);
-        }
+        mask(row, colours);
         if (veil != null) {
             float[] blurred = veil.row(row);
             for (int i = 0; i < colours.length; i++) {
@@ -63,14 +60,22 @@ final class Detail implements ByteRows.Row {
         }
     }
 
-    private static void mask(float[] from, float[] blurred, float amount, float[] into) {
-        for (int x = 0; x < from.length; x += 3) {
-            float more = amount
-                    * (Toned.luma(from[x], from[x + 1], from[x + 2])
-                            - Toned.luma(blurred[x], blurred[x + 1], blurred[x + 2]));
-            into[x] += more;
-            into[x + 1] += more;
-            into[x + 2] += more;
+    private void mask(int row, float[] colours) {
+        float[] broad = wide == null ? NOTHING : wide.row(row);
+        float[] fine = narrow == null ? NOTHING : narrow.row(row);
+        for (int x = 0; x < colours.length / 3; x++) {
+            int at = 3 * x;
+            float luma = Toned.luma(colours[at], colours[at + 1], colours[at + 2]);
+            float more = 0;
+            if (broad.length > 0) {
+                more += local * (luma - broad[x]);
+            }
+            if (fine.length > 0) {
+                more += sharp * (luma - fine[x]);
+            }
+            colours[at] += more;
+            colours[at + 1] += more;
+            colours[at + 2] += more;
         }
     }
 }

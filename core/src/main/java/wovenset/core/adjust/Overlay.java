@@ -19,23 +19,39 @@ final class Overlay implements ByteRows.Row {
 
     static final int GRAINS = 1400;
     private static final int MOST_LOOKS = 6;
-    private static final double FROM = 0.3;
+    private static final float FROM = 0.3f;
 
     private final int width;
     private final int height;
-    private final double vignette;
-    private final double grain;
+    private final float vignette;
+    private final float[] halves;
+    private final float grain;
     private final double cell;
     /** At so many places along each side of a pixel grain is looked at. */
     private final int looks;
+    /** For each of those places across: the grain to the left of it, and how far it is from there to the next, smoothly. */
+    private final int[] lefts;
+
+    private final float[] shares;
 
     private Overlay(Adjustments adjustments, int width, int height) {
         this.width = width;
         this.height = height;
-        vignette = MOST_VIGNETTE * adjustments.of(Adjustment.VIGNETTE) / 100;
+        vignette = (float) (MOST_VIGNETTE * adjustments.of(Adjustment.VIGNETTE) / 100);
         cell = Math.max(width, height) / (double) GRAINS;
         looks = (int) Math.min(MOST_LOOKS, Math.ceil(1 / cell));
-        grain = MOST_GRAIN * adjustments.of(Adjustment.GRAIN) / 100;
+        grain = (float) (MOST_GRAIN * adjustments.of(Adjustment.GRAIN) / 100);
+        halves = new float[width];
+        for (int x = 0; x < width; x++) {
+            halves[x] = half(x, width);
+        }
+        lefts = new int[grain == 0 ? 0 : width * looks];
+        shares = new float[lefts.length];
+        for (int at = 0; at < lefts.length; at++) {
+            double x = (at + 0.5) / looks / cell;
+            lefts[at] = (int) x;
+            shares[at] = Within.smooth((float) (x - lefts[at]));
+        }
     }
 
     static Optional<ByteRows.Row> of(Adjustments adjustments, int width, int height) {
@@ -45,59 +61,78 @@ final class Overlay implements ByteRows.Row {
 
     @Override
     public void change(int row, float[] colours) {
-        double down = (2 * row + 1.0) / height - 1;
+        if (vignette != 0) {
+            shade(row, colours);
+        }
+        if (grain != 0) {
+            strew(row, colours);
+        }
+    }
+
+    private void shade(int row, float[] colours) {
+        float down = half(row, height);
+        float towards = vignette > 0 ? 0 : 255;
+        for (int x = 0, at = 0; x < width; x++, at += 3) {
+            float squared = halves[x] + down;
+            if (squared > FROM * FROM) {
+                float share =
+                        Math.abs(vignette) * Within.smooth(((float) Math.sqrt(squared) - FROM) * (1 / (1 - FROM)));
+                colours[at] += share * (towards - colours[at]);
+                colours[at + 1] += share * (towards - colours[at + 1]);
+                colours[at + 2] += share * (towards - colours[at + 2]);
+            }
+        }
+    }
+
+    /** Half the square of the distance from the middle, which is 1 at the edge. */
+    private static float half(int at, int size) {
+        float distance = (2 * at + 1f) / size - 1;
+        return distance * distance / 2;
+    }
+
+    private void strew(int row, float[] colours) {
+        float[] noise = noise(row);
         for (int x = 0; x < width; x++) {
             int at = 3 * x;
-            if (vignette != 0) {
-                double across = (2 * x + 1.0) / width - 1;
-                float share = (float)
-                        (vignette * smooth((Math.sqrt((across * across + down * down) / 2) - FROM) / (1 - FROM)));
-                for (int c = at; c < at + 3; c++) {
-                    colours[c] = share > 0 ? colours[c] * (1 - share) : colours[c] - share * (255 - colours[c]);
-                }
-            }
-            if (grain != 0) {
-                float luma = Math.max(0, Math.min(255, Toned.luma(colours[at], colours[at + 1], colours[at + 2])));
-                float more = (float) (grain * seen(x, row) * 4 * luma * (255 - luma) / (255 * 255));
-                colours[at] += more;
-                colours[at + 1] += more;
-                colours[at + 2] += more;
-            }
+            float luma = Within.level(Toned.luma(colours[at], colours[at + 1], colours[at + 2]));
+            float more = grain * noise[x] * 4 * luma * (255 - luma) / (255 * 255);
+            colours[at] += more;
+            colours[at + 1] += more;
+            colours[at + 2] += more;
         }
     }
 
-    private static double smooth(double t) {
-        double within = Math.max(0, Math.min(1, t));
-        return within * within * (3 - 2 * within);
-    }
-
-    /** The noise as a pixel sees it: where that holds several grains, their mean. */
-    private double seen(int x, int y) {
-        double sum = 0;
-        for (int down = 0; down < looks; down++) {
-            for (int across = 0; across < looks; across++) {
-                sum += noise((x + (across + 0.5) / looks) / cell, (y + (down + 0.5) / looks) / cell);
+    /** The noise as the pixels of a row see it, from -0.5 to 0.5: where a pixel holds several grains, their mean. */
+    private float[] noise(int row) {
+        float[] noise = new float[width];
+        float weight = 1f / (looks * looks);
+        for (int look = 0; look < looks; look++) {
+            float[] line = line((row + (look + 0.5) / looks) / cell);
+            for (int at = 0; at < lefts.length; at++) {
+                float left = line[lefts[at]];
+                noise[at / looks] += weight * (left + shares[at] * (line[lefts[at] + 1] - left));
             }
         }
-        return sum / (looks * looks);
+        return noise;
     }
 
-    /** From -0.5 to 0.5 between the points of the lattice. */
-    private static double noise(double x, double y) {
-        int left = (int) Math.floor(x);
-        int top = (int) Math.floor(y);
-        double across = smooth(x - left);
-        double down = smooth(y - top);
-        double above = grainAt(left, top) * (1 - across) + grainAt(left + 1, top) * across;
-        double below = grainAt(left, top + 1) * (1 - across) + grainAt(left + 1, top + 1) * across;
-        return above * (1 - down) + below * down;
+    /** What lies at this height of the lattice, at each of its points across. */
+    private float[] line(double y) {
+        int top = (int) y;
+        float below = Within.smooth((float) (y - top));
+        float[] line = new float[lefts[lefts.length - 1] + 2];
+        for (int x = 0; x < line.length; x++) {
+            float upper = grainAt(x, top);
+            line[x] = upper + below * (grainAt(x, top + 1) - upper);
+        }
+        return line;
     }
 
     /** A number that the place alone decides (the mixing of SplitMix64; Steele, Lea and Flood, 2014). */
-    private static double grainAt(int x, int y) {
+    private static float grainAt(int x, int y) {
         long mixed = (x * 0x9E3779B97F4A7C15L) ^ (y * 0xC2B2AE3D27D4EB4FL);
         mixed = (mixed ^ (mixed >>> 30)) * 0xBF58476D1CE4E5B9L;
         mixed = (mixed ^ (mixed >>> 27)) * 0x94D049BB133111EBL;
-        return ((mixed ^ (mixed >>> 31)) >>> 11) * 0x1.0p-53 - 0.5;
+        return ((mixed ^ (mixed >>> 31)) >>> 40) * 0x1.0p-24f - 0.5f;
     }
 }

@@ -1,29 +1,27 @@
 package wovenset.core.adjust;
 
-import java.util.ArrayDeque;
-import java.util.Deque;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
-import java.util.stream.IntStream;
-import org.bytedeco.javacpp.BytePointer;
-import org.bytedeco.javacpp.ShortPointer;
 import org.bytedeco.opencv.global.opencv_core;
 import org.bytedeco.opencv.global.opencv_imgproc;
 import org.bytedeco.opencv.opencv_core.Mat;
 import org.bytedeco.opencv.opencv_core.Size;
+import org.jspecify.annotations.Nullable;
 
-/** What lies around the pixels of a photo: blurred pictures of it after light and colour are changed. Their memory is freed with it. */
-final class Surroundings implements AutoCloseable {
+/** What lies around the pixels of a photo: blurred pictures of it after light and colour are changed. */
+final class Surroundings {
     /** A narrower blur than that changes no pixel by a level that is seen. */
     private static final double NARROWEST = 0.3;
     /** In a reduced picture the blur is between this and twice as wide, in pixels. */
     private static final double REDUCED = 2;
 
-    private static final int MOST = 65535;
+    /** A row of the photo's pixels at a time: how light it is around each, or red, green and blue; 0 to 255. */
+    interface Around {
+        float[] row(int row);
+    }
 
     final ByteRows rows;
     private final Toned toned;
-    private final Deque<Mat> held = new ArrayDeque<>();
+    private @Nullable Samples light;
 
     Surroundings(ByteRows rows, Toned toned) {
         this.rows = rows;
@@ -35,74 +33,93 @@ final class Surroundings implements AutoCloseable {
     }
 
     /**
-     * Blurred with a Gaussian.
+     * How light it is around each pixel, weighed by a Gaussian.
      *
      * @param share the standard deviation as a share of the longer side
      * @return nothing if that is too narrow to be seen
      */
-    Optional<Surround> blurred(double share) {
+    Optional<Around> light(double share) {
         double sigma = share * longEdge();
         if (sigma < NARROWEST) {
             return Optional.empty();
         }
-        int reduced = (int) Math.max(1, sigma / REDUCED);
-        return Optional.of(smaller(
-                Math.max(1, (rows.width + reduced - 1) / reduced),
-                Math.max(1, (rows.height + reduced - 1) / reduced),
-                picture -> {
-                    Mat blurred = new Mat();
-                    try (Size any = new Size(0, 0)) {
-                        double inReduced = sigma * picture.cols() / rows.width;
-                        opencv_imgproc.GaussianBlur(picture, blurred, any, inReduced);
-                    }
-                    return blurred;
-                }));
-    }
-
-    /**
-     * Averaged to fewer pixels.
-     *
-     * @param change what becomes of it then: 16 bits a channel, red first; it gives another matrix
-     */
-    Surround smaller(int width, int height, UnaryOperator<Mat> change) {
-        Mat toned16;
-        try (Mat all = new Mat(rows.height, rows.width, opencv_core.CV_8UC3);
-                Mat small = new Mat();
-                Size size = new Size(width, height)) {
-            all.data().put(rows.opaque().data());
-            boolean same = width == rows.width && height == rows.height;
-            if (!same) {
-                opencv_imgproc.resize(all, small, size, 0, 0, opencv_imgproc.INTER_AREA);
-            }
-            toned16 = tonedIn16Bits(same ? all : small);
+        if (sigma < 2 * REDUCED) {
+            Samples whole = wholeLight();
+            Gaussian gaussian = new Gaussian(sigma);
+            return Optional.of(row -> gaussian.row(whole, row));
         }
-        Mat changed = change.apply(toned16);
-        toned16.close();
-        held.add(changed);
-        return new Surround(changed, rows.width, rows.height);
+        int reduced = (int) (sigma / REDUCED);
+        return Optional.of(blurred(light(averaged(reduced)), sigma));
     }
 
-    private Mat tonedIn16Bits(Mat bytes) {
-        int width = bytes.cols();
-        Mat wide = new Mat(bytes.rows(), width, opencv_core.CV_16UC3);
-        IntStream.range(0, bytes.rows()).parallel().forEach(y -> {
-            byte[] row = new byte[3 * width];
-            short[] out = new short[3 * width];
-            float[] colour = new float[3];
-            new BytePointer(bytes.ptr(y)).get(row);
-            for (int x = 0; x < row.length; x += 3) {
-                toned.pixel(row[x + 2] & 0xff, row[x + 1] & 0xff, row[x] & 0xff, colour, 0);
-                for (int c = 0; c < 3; c++) {
-                    out[x + c] = (short) (int) (Math.max(0, Math.min(255, colour[c])) * MOST / 255 + 0.5f);
-                }
-            }
-            new ShortPointer(wide.ptr(y)).put(out);
+    /** The same for red, green and blue. */
+    Optional<Around> colours(double share) {
+        double sigma = share * longEdge();
+        if (sigma < NARROWEST) {
+            return Optional.empty();
+        }
+        return Optional.of(blurred(colours(averaged((int) Math.max(1, sigma / REDUCED))), sigma));
+    }
+
+    /** Averaged to fewer pixels, in colour. */
+    Samples colours(int width, int height) {
+        return colours(averaged(width, height));
+    }
+
+    /** Pictures with fewer pixels as the photo's rows see them. */
+    Around between(Samples picture) {
+        Bilinear between = new Bilinear(picture, rows.width, rows.height);
+        return between::row;
+    }
+
+    private Around blurred(Samples picture, double sigma) {
+        return between(picture.blurred(new Gaussian(sigma * picture.width / rows.width)));
+    }
+
+    private Samples wholeLight() {
+        if (light == null) {
+            light = light(rows.opaque());
+        }
+        return light;
+    }
+
+    private Samples light(ByteRows bytes) {
+        return Samples.of(1, bytes.height, row -> {
+            float[] lumas = new float[bytes.width];
+            toned.light(bytes.data(), 3 * row * bytes.width, lumas);
+            return lumas;
         });
-        return wide;
     }
 
-    @Override
-    public void close() {
-        held.forEach(Mat::close);
+    private Samples colours(ByteRows bytes) {
+        return Samples.of(3, bytes.height, row -> {
+            float[] colours = new float[3 * bytes.width];
+            toned.row(bytes.data(), 3 * row * bytes.width, colours);
+            for (int i = 0; i < colours.length; i++) {
+                colours[i] = Within.level(colours[i]);
+            }
+            return colours;
+        });
+    }
+
+    private ByteRows averaged(int reduced) {
+        return averaged(
+                Math.max(1, (rows.width + reduced - 1) / reduced), Math.max(1, (rows.height + reduced - 1) / reduced));
+    }
+
+    private ByteRows averaged(int width, int height) {
+        ByteRows whole = rows.opaque();
+        if (width == rows.width && height == rows.height) {
+            return whole;
+        }
+        ByteRows fewer = ByteRows.blank(width, height);
+        try (Mat all = new Mat(rows.height, rows.width, opencv_core.CV_8UC3);
+                Mat small = new Mat(height, width, opencv_core.CV_8UC3);
+                Size size = new Size(width, height)) {
+            all.data().put(whole.data());
+            opencv_imgproc.resize(all, small, size, 0, 0, opencv_imgproc.INTER_AREA);
+            small.data().get(fewer.data());
+        }
+        return fewer;
     }
 }

@@ -86,7 +86,7 @@ final class Tinting {
         float[] gains = {(float) red, (float) green, (float) blue};
         return each((colours, at) -> {
             for (int c = 0; c < 3; c++) {
-                float v = Math.max(0, Math.min(1, colours[at + c] / 255));
+                float v = Within.one(colours[at + c] / 255);
                 // 1 for middle tones, 0 at both ends.
                 float middle = 4 * v * (1 - v);
                 colours[at + c] = 255 * (v + (gains[c] - 1) * middle * 0.7f);
@@ -95,7 +95,7 @@ final class Tinting {
     }
 
     private static float light(float[] colours, int at) {
-        return Math.max(0, Math.min(1, Toned.luma(colours[at], colours[at + 1], colours[at + 2]) / 255));
+        return Within.one(Toned.luma(colours[at], colours[at + 1], colours[at + 2]) / 255);
     }
 
     private static void set(float[] colours, int at, float red, float green, float blue) {

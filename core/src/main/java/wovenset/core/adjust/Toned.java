@@ -36,6 +36,43 @@ final class Toned {
         into[at + 2] = luma + saturation * (b - luma);
     }
 
+    /**
+     * The lumas alone of a row of pixels.
+     *
+     * @param bytes blue, green and red of each pixel
+     * @param from the first of the row
+     */
+    void light(byte[] bytes, int from, float[] into) {
+        // Names of its own for the tables: they are looked up once, not for each pixel.
+        float[] reds = tables[0];
+        float[] greens = tables[1];
+        float[] blues = tables[2];
+        for (int x = 0, at = from; x < into.length; x++, at += 3) {
+            into[x] = luma(reds[bytes[at + 2] & 255], greens[bytes[at + 1] & 255], blues[bytes[at] & 255]);
+        }
+    }
+
+    /**
+     * The colours of a row of pixels, none of which is clear.
+     *
+     * @param into takes red, green and blue of each
+     */
+    void row(byte[] bytes, int from, float[] into) {
+        float[] reds = tables[0];
+        float[] greens = tables[1];
+        float[] blues = tables[2];
+        float saturated = saturation;
+        for (int x = 0, at = from; x < into.length; x += 3, at += 3) {
+            float r = reds[bytes[at + 2] & 255];
+            float g = greens[bytes[at + 1] & 255];
+            float b = blues[bytes[at] & 255];
+            float luma = luma(r, g, b);
+            into[x] = luma + saturated * (r - luma);
+            into[x + 1] = luma + saturated * (g - luma);
+            into[x + 2] = luma + saturated * (b - luma);
+        }
+    }
+
     static float luma(float red, float green, float blue) {
         return (float) Tone.RED * red + (float) Tone.GREEN * green + (float) Tone.BLUE * blue;
     }
