@@ -30,6 +30,7 @@ public final class Bench {
         ALL.put("arrange", new ArrangeBench());
         ALL.put("flow", new FlowBench());
         ALL.put("adjust", new AdjustBench());
+        ALL.put("adjusted", new AdjustedPageBench());
         ALL.put("mosaic", new MosaicBench());
         ALL.put("start", new StartBench());
         ALL.put("hold", new HoldBench());
