@@ -32,6 +32,7 @@ public final class Bench {
         ALL.put("adjust", new AdjustBench());
         ALL.put("adjusted", new AdjustedPageBench());
         ALL.put("mosaic", new MosaicBench());
+        ALL.put("woven", new MosaicPageBench());
         ALL.put("start", new StartBench());
         ALL.put("hold", new HoldBench());
     }

@@ -10,6 +10,7 @@ import wovenset.core.output.PhotoFiles;
 import wovenset.core.photo.PhotoFacts;
 import wovenset.core.photo.PhotoId;
 import wovenset.core.photo.PixelSize;
+import wovenset.core.picture.Derivatives;
 import wovenset.core.picture.PhotoInspector;
 import wovenset.core.picture.PictureLimits;
 import wovenset.core.testing.Pieces;
@@ -32,6 +33,23 @@ record StoredPhotos(Map<PhotoId, Original> originals) implements PhotoFiles, Pho
     @Override
     public Original original(PhotoId photo) {
         return Objects.requireNonNull(originals.get(photo));
+    }
+
+    @Override
+    public Optional<Path> reduced(PhotoId photo, int longEdge) {
+        return Derivatives.atLeast(longEdge).stream()
+                .mapToObj(size -> Derivatives.find(derived(photo), size))
+                .flatMap(Optional::stream)
+                .findFirst();
+    }
+
+    /** Makes the smaller sizes, as they are once photos are brought in. */
+    void reduce() {
+        originals.forEach((photo, original) -> Derivatives.make(original.file(), original.header(), derived(photo)));
+    }
+
+    private Path derived(PhotoId photo) {
+        return original(photo).file().resolveSibling("derived").resolve(photo.sha256());
     }
 
     @Override

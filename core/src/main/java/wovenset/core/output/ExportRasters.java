@@ -14,10 +14,6 @@ import wovenset.core.paint.PhotoRasters;
 import wovenset.core.paint.RasterScale;
 import wovenset.core.photo.PhotoPixels;
 import wovenset.core.picture.DerivedPixels;
-import wovenset.core.picture.PhotoDecoder;
-import wovenset.core.picture.PhotoHeader;
-import wovenset.core.picture.file.RefusedPhotoException;
-import wovenset.core.retouch.Development;
 import wovenset.core.scene.PageScene;
 
 /**
@@ -72,18 +68,11 @@ final class ExportRasters implements PhotoRasters, AutoCloseable {
     }
 
     private BufferedImage decoded(Key key) {
-        PhotoFiles.Original original = files.original(key.pixels().photo());
-        try {
-            PhotoHeader header = original.header();
-            int edge = Development.edge(key.pixels(), key.longEdge(), Math.max(header.width(), header.height()));
-            BufferedImage changed = Development.of(PhotoDecoder.decode(original.file(), header, edge), key.pixels());
-            BufferedImage reduced = DerivedPixels.within(changed, key.longEdge());
-            return sharpening
-                    .map(how -> PrintSharpening.of(reduced, key.perDevice() * pixelsPerMm, how.amount()))
-                    .orElse(reduced);
-        } catch (RefusedPhotoException e) {
-            throw MissingPhotoException.damaged(original.name(), e);
-        }
+        BufferedImage reduced =
+                DerivedPixels.within(PrintPixels.of(files, key.pixels(), key.longEdge()), key.longEdge());
+        return sharpening
+                .map(how -> PrintSharpening.of(reduced, key.perDevice() * pixelsPerMm, how.amount()))
+                .orElse(reduced);
     }
 
     /** Begins to decode what a page shows, from top to bottom; {@link #close} ends that. */

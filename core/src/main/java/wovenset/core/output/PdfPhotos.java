@@ -35,12 +35,10 @@ import wovenset.core.paint.SoftPhoto;
 import wovenset.core.paint.TiltedPicture;
 import wovenset.core.paint.pdf.PdfImages;
 import wovenset.core.photo.PhotoPixels;
-import wovenset.core.picture.PhotoDecoder;
 import wovenset.core.picture.PhotoHeader;
 import wovenset.core.picture.file.FileBytes;
 import wovenset.core.picture.file.JpegSegments;
 import wovenset.core.picture.file.RefusedPhotoException;
-import wovenset.core.retouch.Development;
 import wovenset.core.scene.PageScene;
 
 /**
@@ -179,12 +177,10 @@ final class PdfPhotos implements PdfImages {
             }
         }
         double wantedScale = mmPerPixel * request.resolution().pixelsPerMm();
-        int longEdge = Development.edge(
-                pixels,
-                RasterScale.longEdge(header.width(), header.height(), wantedScale),
-                Math.max(header.width(), header.height()));
-        BufferedImage image = Development.of(PhotoDecoder.decode(original.file(), header, longEdge), pixels);
-        double perMm = longEdge / (Math.max(header.width(), header.height()) * mmPerPixel);
+        BufferedImage image =
+                PrintPixels.of(files, pixels, RasterScale.longEdge(header.width(), header.height(), wantedScale));
+        double perMm = Math.max(image.getWidth(), image.getHeight())
+                / (Math.max(header.width(), header.height()) * mmPerPixel);
         BufferedImage sharp = request.sharpening()
                 .map(how -> PrintSharpening.of(image, perMm, how.amount()))
                 .orElse(image);

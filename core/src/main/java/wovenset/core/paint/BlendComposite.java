@@ -6,6 +6,8 @@ import java.awt.RenderingHints;
 import java.awt.image.ColorModel;
 import java.awt.image.Raster;
 import java.awt.image.WritableRaster;
+import java.util.Optional;
+import java.util.stream.IntStream;
 import wovenset.core.ink.Blend;
 
 /**
@@ -24,12 +26,10 @@ final class BlendComposite implements Composite {
         this.opacity = opacity;
         for (int behind = 0; behind < LEVELS; behind++) {
             for (int own = 0; own < LEVELS; own++) {
-                table[behind * LEVELS + own] = (byte) Math.round(255 * blend.of(behind / 255.0, own / 255.0));
-            }
-        }
-        for (int behind = 0; behind < LEVELS; behind++) {
-            for (int own = 0; own < LEVELS; own++) {
-                solid[behind * LEVELS + own] = (byte) laid(0xff << 24 | own, 0xff << 24 | behind);
+                int at = behind * LEVELS + own;
+                int blended = (int) Math.round(255 * blend.of(behind / 255.0, own / 255.0));
+                table[at] = (byte) blended;
+                solid[at] = (byte) Math.round(opacity * blended + (1 - opacity) * behind);
             }
         }
     }
@@ -44,6 +44,9 @@ final class BlendComposite implements Composite {
 
             @Override
             public void compose(Raster src, Raster dstIn, WritableRaster dstOut) {
+                if (composeBytes(src, dstIn, dstOut)) {
+                    return;
+                }
                 int width = Math.min(src.getWidth(), dstIn.getWidth());
                 int height = Math.min(src.getHeight(), dstIn.getHeight());
                 PixelRow ownRow = new PixelRow(src, width);
@@ -62,6 +65,28 @@ final class BlendComposite implements Composite {
                 }
             }
         };
+    }
+
+    /** The same, byte by byte and on all processors, where nothing can be clear; whether that is so. */
+    private boolean composeBytes(Raster src, Raster dstIn, WritableRaster dstOut) {
+        Optional<SolidRows> top = SolidRows.of(src);
+        Optional<SolidRows> below = SolidRows.of(dstIn);
+        if (top.isEmpty() || below.isEmpty() || !dstIn.getDataBuffer().equals(dstOut.getDataBuffer())) {
+            return false;
+        }
+        int bytes = 3 * Math.min(src.getWidth(), dstIn.getWidth());
+        byte[] from = top.get().data();
+        byte[] into = below.get().data();
+        IntStream.range(0, Math.min(src.getHeight(), dstIn.getHeight()))
+                .parallel()
+                .forEach(row -> {
+                    int at = top.get().row(row);
+                    int to = below.get().row(row);
+                    for (int i = 0; i < bytes; i++) {
+                        into[to + i] = solid[(into[to + i] & 255) * LEVELS + (from[at + i] & 255)];
+                    }
+                });
+        return true;
     }
 
     private int solid(int top, int below) {

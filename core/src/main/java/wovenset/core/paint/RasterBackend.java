@@ -12,8 +12,10 @@ import java.awt.geom.Point2D;
 import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiFunction;
+import org.jspecify.annotations.Nullable;
 import wovenset.core.display.Op;
 import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.BoxMm;
@@ -36,6 +38,8 @@ final class RasterBackend implements Op.Visitor {
     private final PhotoRasters rasters;
     /** The soft clip that is being drawn for; an image that fills it is drawn a little beyond it. */
     private Optional<Shape> softClip = Optional.empty();
+
+    private Map.@Nullable Entry<SolidLayer.Place, Optional<SolidLayer>> lastSolid;
 
     RasterBackend(Graphics2D graphics, PhotoRasters rasters) {
         this.graphics = graphics;
@@ -60,7 +64,9 @@ final class RasterBackend implements Op.Visitor {
         AffineTransform before = graphics.getTransform();
         graphics.transform(group.to().awt());
         if (group.isLayer()) {
-            onLayer(group, Optional.empty());
+            if (!laidSolid(group)) {
+                onLayer(group, Optional.empty());
+            }
         } else if (group.clip().isEmpty()) {
             draw(group.children());
         } else if (isUpright() && group.clip().get() instanceof ShapeMm.Rectangle rectangle) {
@@ -122,6 +128,46 @@ final class RasterBackend implements Op.Visitor {
         graphics.setTransform(toDevice);
     }
 
+    /**
+     * Lays a single photo on, if it is upright and nothing of it is clear: the same as {@link #onLayer} does, without pixels that could be.
+     *
+     * @return whether it was such a group
+     */
+    private boolean laidSolid(Op.Group group) {
+        if (group.clip().isPresent()
+                || group.fade().isPresent()
+                || group.children().size() != 1
+                || !(group.children().get(0) instanceof Op.Image image)
+                || !isUpright()) {
+            return false;
+        }
+        AffineTransform toDevice = graphics.getTransform();
+        Optional<SolidLayer> layer = solidLayer(image, toDevice);
+        layer.ifPresent(one -> {
+            graphics.setTransform(new AffineTransform());
+            var solid = graphics.getComposite();
+            graphics.setComposite(new BlendComposite(group.blend(), group.opacity()));
+            one.draw(graphics);
+            graphics.setComposite(solid);
+            graphics.setTransform(toDevice);
+        });
+        return layer.isPresent();
+    }
+
+    /** That of the last photo is kept: a tint and a veil are the same photo twice. */
+    private Optional<SolidLayer> solidLayer(Op.Image image, AffineTransform toDevice) {
+        SolidLayer.Place place = new SolidLayer.Place(image, toDevice, deviceClip());
+        if (lastSolid == null || !lastSolid.getKey().equals(place)) {
+            lastSolid = Map.entry(place, SolidLayer.of(place, raster(image)));
+        }
+        return lastSolid.getValue();
+    }
+
+    private BufferedImage raster(Op.Image image) {
+        double deviceScale = Math.sqrt(Math.abs(graphics.getTransform().getDeterminant())) * image.mmPerPixel();
+        return rasters.raster(image.pixels(), deviceScale);
+    }
+
     /** What of the device can be drawn on, a pixel wider. */
     private Rectangle deviceClip() {
         Rectangle all = graphics.getDeviceConfiguration().getBounds();
@@ -178,8 +224,7 @@ final class RasterBackend implements Op.Visitor {
     @Override
     public void image(Op.Image image) {
         AffineTransform device = graphics.getTransform();
-        double deviceScale = Math.sqrt(Math.abs(device.getDeterminant())) * image.mmPerPixel();
-        BufferedImage raster = rasters.raster(image.pixels(), deviceScale);
+        BufferedImage raster = raster(image);
         AffineTransform to = image.to().awt();
         to.scale(1.0 / raster.getWidth(), 1.0 / raster.getHeight());
         if (softClip.isPresent() && covers(image, softClip.get())) {

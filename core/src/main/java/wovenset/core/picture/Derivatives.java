@@ -6,7 +6,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.bytedeco.javacpp.BytePointer;
 import org.bytedeco.javacpp.IntPointer;
@@ -39,6 +41,11 @@ public final class Derivatives {
                 .map(kind -> in(folder, longEdge, kind))
                 .filter(Files::exists)
                 .findFirst();
+    }
+
+    /** The smaller of the sizes that is at least this long, if one is. */
+    public static OptionalInt atLeast(int longEdge) {
+        return IntStream.of(SMALL, LARGE).filter(size -> size >= longEdge).findFirst();
     }
 
     private static Path in(Path folder, int longEdge, String kind) {

@@ -11,6 +11,7 @@ import wovenset.core.paint.PhotoRasters;
 import wovenset.core.photo.PhotoFacts;
 import wovenset.core.photo.PhotoId;
 import wovenset.core.photo.PixelSize;
+import wovenset.core.picture.Derivatives;
 import wovenset.core.picture.PhotoInspector;
 import wovenset.core.picture.PictureLimits;
 import wovenset.core.said.Reason;
@@ -49,6 +50,23 @@ final class Folder implements PhotoFiles, PhotoFacts {
     public Original original(PhotoId photo) {
         return Optional.ofNullable(originals.get(photo))
                 .orElseThrow(() -> new PhotoRasters.MissingPhotoException(Said.of(Reason.PHOTO_GONE), null));
+    }
+
+    @Override
+    public Optional<Path> reduced(PhotoId photo, int longEdge) {
+        Path derived = folder.resolve("derived").resolve(photo.sha256());
+        Original original = original(photo);
+        return Derivatives.atLeast(longEdge).stream()
+                .filter(size -> size
+                        < Math.max(original.header().width(), original.header().height()))
+                .mapToObj(size -> {
+                    if (Derivatives.find(derived, size).isEmpty()) {
+                        Derivatives.make(original.file(), original.header(), derived);
+                    }
+                    return Derivatives.find(derived, size);
+                })
+                .flatMap(Optional::stream)
+                .findFirst();
     }
 
     @Override

@@ -252,6 +252,15 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
     }
 
     @Override
+    public Optional<Path> reduced(PhotoId id, int longEdge) {
+        PhotoHeader header = original(id).header();
+        return Derivatives.atLeast(longEdge).stream()
+                .filter(size -> size < Math.max(header.width(), header.height()))
+                .mapToObj(size -> derived(id, size))
+                .findFirst();
+    }
+
+    @Override
     public String embeddedCaption(PhotoId id) {
         return find(id).map(photo -> photo.header().caption()).orElse("");
     }

@@ -1,0 +1,128 @@
+package wovenset.bench;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import wovenset.bench.figure.Benchmark;
+import wovenset.bench.figure.Figure;
+import wovenset.core.arrange.mosaic.MosaicChoice;
+import wovenset.core.edit.AlbumEdit;
+import wovenset.core.edit.EntryEdit;
+import wovenset.core.edit.ItemChange;
+import wovenset.core.item.Fill;
+import wovenset.core.item.Mosaic;
+import wovenset.core.measure.Resolution;
+import wovenset.core.output.MakeRequest;
+import wovenset.core.output.PieceMaker;
+import wovenset.core.paint.PaintMemory;
+import wovenset.core.photo.Adjustment;
+import wovenset.core.photo.ColourGrid;
+import wovenset.core.photo.PixelSize;
+import wovenset.core.piece.Entry;
+import wovenset.core.piece.Piece;
+import wovenset.core.scene.SceneResolver;
+import wovenset.core.testing.Pieces;
+
+/**
+ * A page of 40 × 30 cm at 300 ppi filled by a mosaic of 10 000 tiles from 200 photos of 12 megapixels, plain and with the photo laid over
+ * it, as a JPEG and as a PDF, in a heap of 512 MB. The baseline is the page with the photo itself, in the
+ * PDF with its light changed.
+ */
+final class MosaicPageBench implements Benchmark {
+    private static final int PHOTOS = 200;
+    private static final int ACROSS = 115;
+    private static final int ROUNDS = 3;
+
+    @Override
+    public List<Figure> run(Path folder) throws Exception {
+        Map<Integer, Path> files = new TreeMap<>();
+        List<Path> pictures = LargePhotos.write(folder, 17);
+        files.put(0, pictures.get(1));
+        for (int i = 1; i <= PHOTOS; i++) {
+            files.put(i, LargePhotos.variant(pictures.get(i % pictures.size()), i));
+        }
+        StoredPhotos stored = StoredPhotos.of(files);
+        stored.reduce();
+        Piece plain = Pieces.applied(
+                Pieces.piece(Pieces.grid(1, 1, 0, 0), 1).withFormat(Pieces.format(400, 300)),
+                new EntryEdit.AddPhotos(List.of(Pieces.photo(0))),
+                new AlbumEdit.FlowEntries(),
+                new EntryEdit.AddPhotos(
+                        IntStream.rangeClosed(1, PHOTOS).mapToObj(Pieces::photo).toList()));
+        List<Figure> figures = new ArrayList<>();
+        for (MakeRequest.Kind kind : List.of(MakeRequest.Kind.JPEG, MakeRequest.Kind.PDF)) {
+            double baseline = best(stored, kind == MakeRequest.Kind.PDF ? recoded(plain) : plain, kind, folder);
+            double most = Math.rint(2 * baseline);
+            figures.add(Figure.atMost(
+                    "mosaic page, " + kind, best(stored, woven(plain, 0, 0), kind, folder), "ms", baseline, most));
+            figures.add(Figure.atMost(
+                    "the same with tint and veil, " + kind,
+                    best(stored, woven(plain, 0.3, 0.15), kind, folder),
+                    "ms",
+                    baseline,
+                    most));
+        }
+        return figures;
+    }
+
+    /** With more contrast: into a PDF the photo itself would go as it came. */
+    private static Piece recoded(Piece piece) {
+        return Pieces.applied(
+                piece,
+                Pieces.patch(piece, new ItemChange.SetAdjustment(Adjustment.CONTRAST, 10), Pieces.frame(piece, 0)));
+    }
+
+    /** Photos and wanted colours by chance: what is drawn takes as long. */
+    private static Piece woven(Piece piece, double tint, double veil) {
+        Mosaic.Weave weave = new Mosaic.Weave(ACROSS, 1, 0);
+        int rows = Mosaic.rows(new PixelSize(LargePhotos.WIDTH, LargePhotos.HEIGHT), ACROSS);
+        Random random = new Random(9);
+        List<ColourGrid> parts =
+                IntStream.range(0, PHOTOS).mapToObj(i -> grid(random, 1, 1)).toList();
+        String chosen = MosaicChoice.of(weave, rows, grid(random, ACROSS, rows), parts);
+        List<UUID> entries =
+                piece.entries().list().stream().skip(1).map(Entry::id).toList();
+        Mosaic mosaic = new Mosaic(weave, rows, entries, chosen, tint, veil);
+        return piece.withPages(List.of(Pieces.first(piece)
+                .mapFrames(frame -> frame.fill() instanceof Fill.OwnPhoto own
+                        ? frame.refilled(own.withMosaic(Optional.of(mosaic)))
+                        : frame)));
+    }
+
+    private static ColourGrid grid(Random random, int across, int down) {
+        float[] values = new float[3 * across * down * MosaicChoice.GRID * MosaicChoice.GRID];
+        for (int i = 0; i < values.length; i++) {
+            values[i] = 60 * random.nextFloat();
+        }
+        return new ColourGrid(across * MosaicChoice.GRID, down * MosaicChoice.GRID, values);
+    }
+
+    private static double best(StoredPhotos stored, Piece piece, MakeRequest.Kind kind, Path folder) throws Exception {
+        MakeRequest request = new MakeRequest(
+                kind,
+                List.of(0),
+                Resolution.PRINT,
+                90,
+                MakeRequest.Ground.PAGE_COLOUR,
+                MakeRequest.Extent.TRIM,
+                MakeRequest.Photos.FITTED);
+        double best = Double.MAX_VALUE;
+        for (int round = 0; round < ROUNDS; round++) {
+            PieceMaker maker =
+                    new PieceMaker(new SceneResolver(stored), stored, new PaintMemory(500_000_000), Clock.systemUTC());
+            long start = System.nanoTime();
+            PieceMaker.Made made = maker.make(piece, request, folder, new Unwatched());
+            best = Math.min(best, (System.nanoTime() - start) / 1e6);
+            Files.delete(made.file());
+        }
+        return best;
+    }
+}
