@@ -166,7 +166,7 @@ public final class PageUpgrade {
             trims.add(at, trim(vacancy.path("border")));
         }
         Space space = Space.of(format, margins, Length.ZERO, trims);
-        List<Place> places = Scatter.places(recipe, proportions, subjects, space);
+        List<Place> places = Scatter.placesAsBefore(recipe, proportions, subjects, space);
         return new Scattered(
                 margins,
                 recipe,

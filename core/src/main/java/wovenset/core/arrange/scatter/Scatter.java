@@ -16,7 +16,7 @@ import wovenset.core.photo.Region;
  * Strews prints over a page. They begin on a jittered lattice, each turned by chance within the limit, and are moved and turned by
  * simulated annealing (Kirkpatrick, Gelatt and Vecchi 1983) to lower
  *
- * <pre>Σ over prints of 60·max(0, hidden − limit)² + 15·max(0, hidden − limit) + 10·(share of the subject hidden) + 3·(share of the words hidden)
+ * <pre>Σ over prints of 60·max(0, hidden − limit)² + 15·max(0, hidden − limit) + 10·(share of the subject hidden) + w·(share of the words hidden)
  *     + 0.4·(way from its place on the lattice / cell)²</pre>
  *
  * where what is hidden is counted on the points of {@link Cover}. If some print is still hidden by more than the limit, all are
@@ -27,7 +27,10 @@ public final class Scatter {
     private static final int MOST_STEPS = 400;
     private static final double TOO_HIDDEN = 60;
     private static final double SUBJECT_HIDDEN = 10;
-    private static final double WORDS_HIDDEN = 3;
+    private static final double WORDS_HIDDEN = 4.5;
+    /** With rows that are full. */
+    private static final double WORDS_HIDDEN_BEFORE = 3;
+
     private static final double STRAYED = 0.4;
     private static final double SMALLER = 0.95;
     private static final int MOST_TRIES = 100;
@@ -43,18 +46,19 @@ public final class Scatter {
     private final List<Region> subjects;
     private final Space space;
     private final Random random;
+    private final Lattice lattice;
+    private final double wordsHidden;
     private Print[] prints = new Print[0];
-    private double[] homeX = new double[0];
-    private double[] homeY = new double[0];
-    private double cellWidth;
-    private double cellHeight;
 
-    private Scatter(Scattered.Recipe wanted, List<Double> proportions, List<Region> subjects, Space space) {
+    private Scatter(
+            Scattered.Recipe wanted, List<Double> proportions, List<Region> subjects, Space space, Lattice.Rows rows) {
         this.wanted = wanted;
         this.proportions = proportions;
         this.subjects = subjects;
         this.space = space;
         this.random = new Random(wanted.seed());
+        this.lattice = new Lattice(space.box(), proportions.size(), rows);
+        this.wordsHidden = rows == Lattice.Rows.EVEN ? WORDS_HIDDEN : WORDS_HIDDEN_BEFORE;
     }
 
     /**
@@ -64,10 +68,21 @@ public final class Scatter {
      */
     public static List<Place> places(
             Scattered.Recipe wanted, List<Double> proportions, List<Region> subjects, Space space) {
+        return places(wanted, proportions, subjects, space, Lattice.Rows.EVEN);
+    }
+
+    /** As prints were strewn in documents that kept only the recipe: those pages stay as they were. */
+    public static List<Place> placesAsBefore(
+            Scattered.Recipe wanted, List<Double> proportions, List<Region> subjects, Space space) {
+        return places(wanted, proportions, subjects, space, Lattice.Rows.FULL);
+    }
+
+    private static List<Place> places(
+            Scattered.Recipe wanted, List<Double> proportions, List<Region> subjects, Space space, Lattice.Rows rows) {
         if (proportions.isEmpty()) {
             return List.of();
         }
-        Scatter scatter = new Scatter(wanted, proportions, subjects, space);
+        Scatter scatter = new Scatter(wanted, proportions, subjects, space, rows);
         scatter.strew();
         scatter.anneal(Math.min(MOST_STEPS, STEPS_EACH * proportions.size()), HOT);
         for (int attempt = 0; attempt < MOST_TRIES && scatter.areSeen(); attempt++) {
@@ -95,22 +110,13 @@ public final class Scatter {
     private void strew() {
         int n = proportions.size();
         BoxMm box = space.box();
-        int columns = Math.max(1, (int) Math.round(Math.sqrt(n * box.width() / box.height())));
-        int rows = (n + columns - 1) / columns;
-        cellWidth = box.width() / columns;
-        cellHeight = box.height() / rows;
         prints = new Print[n];
-        homeX = new double[n];
-        homeY = new double[n];
         for (int i = 0; i < n; i++) {
-            int inRow = i / columns == rows - 1 ? n - (rows - 1) * columns : columns;
-            homeX[i] = box.x() + (i % columns + 0.5) * box.width() / inRow;
-            homeY[i] = box.y() + (Math.floorDiv(i, columns) + 0.5) * cellHeight;
             Print print =
                     sized(i, wanted.cover() * box.width() * box.height() / n * (0.85 + 0.3 * random.nextDouble()));
             print.turnTo(Math.toRadians(wanted.mostTurn()) * (2 * random.nextDouble() - 1));
-            print.x = homeX[i] + cellWidth * 0.3 * (random.nextDouble() - 0.5);
-            print.y = homeY[i] + cellHeight * 0.3 * (random.nextDouble() - 0.5);
+            print.x = lattice.x(i) + lattice.cellWidth * 0.3 * (random.nextDouble() - 0.5);
+            print.y = lattice.y(i) + lattice.cellHeight * 0.3 * (random.nextDouble() - 0.5);
             keepInside(print);
             prints[i] = print;
         }
@@ -161,8 +167,8 @@ public final class Scatter {
             int i = random.nextInt(n);
             Print before = prints[i];
             Print after = before.copy();
-            after.x += cellWidth * 0.35 * random.nextGaussian();
-            after.y += cellHeight * 0.35 * random.nextGaussian();
+            after.x += lattice.cellWidth * 0.35 * random.nextGaussian();
+            after.y += lattice.cellHeight * 0.35 * random.nextGaussian();
             if (random.nextInt(3) == 0) {
                 after.turnTo(limit * (2 * random.nextDouble() - 1));
             }
@@ -197,14 +203,14 @@ public final class Scatter {
     }
 
     private double cost(int i, Cover cover) {
-        double strayX = (prints[i].x - homeX[i]) / cellWidth;
-        double strayY = (prints[i].y - homeY[i]) / cellHeight;
+        double strayX = (prints[i].x - lattice.x(i)) / lattice.cellWidth;
+        double strayY = (prints[i].y - lattice.y(i)) / lattice.cellHeight;
         double tooMuch = Math.max(0, cover.hidden() - limit());
         return STRAYED * (strayX * strayX + strayY * strayY)
                 + TOO_HIDDEN * tooMuch * tooMuch
                 + TOO_HIDDEN / 4 * tooMuch
                 + SUBJECT_HIDDEN * cover.subjectHidden()
-                + WORDS_HIDDEN * cover.wordsHidden();
+                + wordsHidden * cover.wordsHidden();
     }
 
     private double limit() {
