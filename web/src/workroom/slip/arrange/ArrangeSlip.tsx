@@ -3,6 +3,7 @@ import type { Arrangement } from '../../../api/client'
 import { Button } from '../../../ui/Button'
 import { Wrong } from '../../../fields/Wrong'
 import { useRoom } from '../../context'
+import { liesAcrossFold } from '../../piece/acrossFold'
 import { waitingIn } from '../../piece/model'
 import type { WantedEdit } from '../../piece/usePiece'
 import { NextSteps } from '../gather/NextSteps'
@@ -45,7 +46,9 @@ export function ArrangeSlip() {
   const about = (...fields: string[]) => (wrong && fields.includes(wrong.field ?? '') ? wrong.message : undefined)
   const { arrangement } = page
   const [only, ...more] = page.frames
-  const acrossTheFold = more.length === 0 && only?.item.fill.kind === 'through'
+  const picture = page.pictures.find(({ id }) => only?.item.fill.kind === 'through' && only.item.fill.picture === id)
+  const index = stored.pages.findIndex(({ id }) => id === page.id)
+  const acrossTheFold = more.length === 0 && picture && liesAcrossFold(stored.pages, index, picture.entry)
   return (
     <>
       {photos.length === 0 ? (

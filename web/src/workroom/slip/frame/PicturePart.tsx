@@ -1,5 +1,6 @@
 import type { Box } from '../../../api/client'
 import { useRoom } from '../../context'
+import { liesAcrossFold } from '../../piece/acrossFold'
 import { PercentSlider } from '../../../fields/PercentSlider'
 import { around, boundsOf, spotsOf } from '../../frames/spots'
 import type { Frame } from '../../piece/model'
@@ -23,11 +24,8 @@ export function PicturePart({ frame }: { frame: Frame }) {
   const picture = fill.kind === 'through' && storedPage.pictures.find(({ id }) => id === fill.picture)
   if (!picture) return null
   const index = stored.pages.findIndex(({ id }) => id === storedPage.id)
-  const others = [stored.pages[index - 1], stored.pages[index + 1]].filter(
-    (page) => page?.entries.includes(picture.entry) && page.frames === 1,
-  )
-  // Across the fold it covers both pages; the left one's corner is where both begin.
-  const across = others.length > 0
+  // It covers both pages then; the left one's corner is where both begin.
+  const across = liesAcrossFold(stored.pages, index, picture.entry)
   const windows = storedPage.frames.filter(
     ({ item }) => item.fill.kind === 'through' && item.fill.picture === picture.id,
   )

@@ -17,6 +17,7 @@ import { CaptionsPart } from './CaptionsPart'
 import { NextSteps } from './NextSteps'
 import { PrintsPart } from './PrintsPart'
 import { SplitPart } from './SplitPart'
+import { WallSetPart } from './WallSetPart'
 
 /** Bringing photos in, and what can be done with them next, in their numbers. */
 export function GatherSlip() {
@@ -61,6 +62,7 @@ export function GatherSlip() {
       {two.length === 2 && <ExchangePart photos={two} />}
       {photos.length > 0 && <CaptionsPart />}
       {photos.length > 0 && <PrintsPart />}
+      {photos.length > 0 && !piece.album && <WallSetPart />}
       {photos.length > 0 && <SplitPart folded={photos.length > 1} />}
     </>
   )

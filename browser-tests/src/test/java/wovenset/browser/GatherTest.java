@@ -351,4 +351,40 @@ class GatherTest {
         assertThat(room.buttonLike("^album page, print 1.jpg,")).hasCount(0);
         assertThat(TestServer.api().piece(room.id()).path("entries")).hasSize(1);
     }
+
+    /** 2.4 m of sofa: two thirds are 160 cm, less two gaps of 5 cm; a third of that is 50 cm. */
+    @Test
+    void aSetForTheWallIsSizedFilledAndDressedAtOnce() {
+        Room room = Room.start(browser.window(), "Over the sofa");
+        TestServer.api()
+                .bring(
+                        room.id(),
+                        Map.of(
+                                "1.jpg", TestPhotos.jpeg(900, 600, 71),
+                                "2.jpg", TestPhotos.jpeg(600, 900, 72),
+                                "3.jpg", TestPhotos.jpeg(800, 800, 73)));
+        room.page.reload();
+        room.step("Gather");
+        room.part("A set for the wall");
+        room.type("Wall or sofa, wide", "240 cm");
+        room.type("Apart", "5 cm");
+        room.field("Shape").selectOption("square");
+        room.field("Finish").selectOption("TWO_TONES");
+        assertThat(room.page.getByText("together 1600")).isVisible();
+        room.button("Make this set").click();
+        assertThat(room.page.getByText("page 1 of 3")).isVisible();
+        room.saved();
+        JsonNode piece = TestServer.api().piece(room.id());
+        assertThat(piece.path("format").path("width").asLong()).isEqualTo(500_000);
+        room.step("Gather");
+        room.page
+                .getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("One photo over all"))
+                .click();
+        room.button("Make this set").click();
+        room.saved();
+        room.page.keyboard().press("Control+z");
+        room.page.keyboard().press("Control+z");
+        assertThat(room.page.getByText("page 1 of")).hasCount(0);
+        assertThat(TestServer.api().piece(room.id()).path("format")).isNotEqualTo(piece.path("format"));
+    }
 }

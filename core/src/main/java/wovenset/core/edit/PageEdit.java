@@ -40,6 +40,39 @@ public sealed interface PageEdit extends Edit {
     record SplitEntry(UUID pageId, UUID entryId, int across, int down, Length gap, boolean bridged, boolean ontoPages)
             implements PageEdit {}
 
+    /**
+     * Makes the piece a set for a wall: a page for each picture, all of the size that the wall gives, filled and dressed alike. Pages that were
+     * a set before, or have nothing on them, give way.
+     *
+     * @param entryIds the photos, one for each picture; or one that goes over all of them
+     * @param wallWidth of the wall, or of what stands before it
+     * @param wallHeight that is free
+     * @param parts how many pictures one photo goes over; several photos are as many as they are
+     * @param gap between the pictures on the wall
+     * @param bridged whether one photo goes on beyond a gap as it ended before it
+     * @param proportion width by height of each picture; nothing for what the photos have
+     */
+    record HangSet(
+            List<UUID> entryIds,
+            Length wallWidth,
+            Length wallHeight,
+            int parts,
+            Length gap,
+            boolean bridged,
+            Optional<Double> proportion,
+            SetFinish finish)
+            implements PageEdit {}
+
+    /** How the pictures of a set end. */
+    enum SetFinish {
+        /** The photo fills them and goes round their sides. */
+        TO_THE_EDGE,
+        /** A border of two colours, the outer one round the sides. */
+        TWO_TONES,
+        /** Behind two papers with depth. */
+        DEEP_PAPER
+    }
+
     /** Whether the numbers of pages stand on them, where the piece's pages have numbers. */
     record NumberPages(List<UUID> pageIds, boolean numbered) implements PageEdit {}
 

@@ -39,6 +39,7 @@ public enum Doing implements Code {
     FLOW,
     COMPOSE,
     SPLIT,
+    HANG_SET,
     LAY_PRINTS,
     ADD_PAGE,
     ADD_TITLE_PAGE,

@@ -50,6 +50,8 @@ public final class ShippedStyles {
                 style("Wide foot", band(1.1, PAPER)).withFoot(length(4)).with(shadow(0.4, 1.2, 0.45)),
                 style("Linen mat", bevelled(3.2, LINEN)).with(inner(0.3)),
                 style("Two mats", bevelled(0.6, WOAD), bevelled(2.8, PAPER)).with(inner(0.3)),
+                twoTones(),
+                deepPaper(),
                 style("Walnut frame", bevelled(2.6, PAPER), band(1.3, WALNUT))
                         .with(inner(0.3))
                         .with(shadow(0.9, 2.2, 0.55)),
@@ -78,6 +80,28 @@ public final class ShippedStyles {
                 style("Lantern", band(0.5, WELD))
                         .withCorners(round(4))
                         .with(new Glow(length(2.4), 0.8, new Rgb("#f3b54a"))));
+    }
+
+    /** A border of two colours, for pages of this size. */
+    public static FrameStyle twoTones(Format format) {
+        return new ShippedStyles(format).twoTones();
+    }
+
+    /** Behind two papers, the inner one with a deep cut edge. */
+    public static FrameStyle deepPaper(Format format) {
+        return new ShippedStyles(format).deepPaper();
+    }
+
+    private FrameStyle twoTones() {
+        return style("Two tones", band(2.2, LINEN), band(3.4, WOAD));
+    }
+
+    private FrameStyle deepPaper() {
+        return style(
+                        "Deep paper",
+                        new Band(length(1.4), new Paint.Solid(LINEN), Band.Side.OUTSIDE, length(0.4)),
+                        new Band(length(7), new Paint.Solid(PAPER), Band.Side.OUTSIDE, length(0.6)))
+                .with(inner(0.6));
     }
 
     private Length length(double units) {

@@ -6,13 +6,20 @@ import wovenset.core.photo.retouch.CutOut;
 
 /** What of a cut-out's labels hangs together, side by side. Cost: linear in the pixels. */
 final class Regions {
+    /** Of the largest region: a smaller one is none of the things that are meant. */
+    private static final int LARGE = 4;
+
     private Regions() {}
 
-    /** Drops what hangs together with no stroke that keeps, and closes small holes without a stroke that drops. */
+    /**
+     * Drops what hangs together with no stroke that keeps, and closes small holes without a stroke that drops. Where no stroke keeps anything, what is
+     * large hangs together by itself.
+     */
     static void keepTogether(byte[] labels, int width, double smallHole) {
+        int large = isAnyKept(labels) ? Integer.MAX_VALUE : largest(labels, width) / LARGE;
         walk(labels.length, width, (a, b) -> CutOut.isSeen(labels[a]) == CutOut.isSeen(labels[b]), (region, count) -> {
             boolean seen = CutOut.isSeen(labels[region[0]]);
-            boolean said = false;
+            boolean said = seen && count >= large;
             for (int i = 0; i < count; i++) {
                 said |= labels[region[i]] == (seen ? CutOut.KEPT : CutOut.DROPPED);
             }
@@ -22,6 +29,26 @@ final class Regions {
                 }
             }
         });
+    }
+
+    private static boolean isAnyKept(byte[] labels) {
+        for (byte label : labels) {
+            if (label == CutOut.KEPT) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** How many pixels the largest region has that is seen. */
+    private static int largest(byte[] labels, int width) {
+        int[] most = {0};
+        walk(labels.length, width, (a, b) -> CutOut.isSeen(labels[a]) == CutOut.isSeen(labels[b]), (region, count) -> {
+            if (CutOut.isSeen(labels[region[0]])) {
+                most[0] = Math.max(most[0], count);
+            }
+        });
+        return most[0];
     }
 
     /** Takes back what changed in places that hang together with no stroke which asked for such a change. */

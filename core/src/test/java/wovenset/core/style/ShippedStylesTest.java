@@ -12,8 +12,8 @@ class ShippedStylesTest {
     private static final List<FrameStyle> WALL = ShippedStyles.of(Pieces.format(1500, 1000));
 
     @Test
-    void thereAreEighteenAndNoTwoAreAlikeInBandsAndCorners() {
-        assertThat(CARD).hasSize(18);
+    void thereAreTwentyAndNoTwoAreAlikeInBandsAndCorners() {
+        assertThat(CARD).hasSize(20);
         assertThat(CARD).extracting(FrameStyle::id).doesNotHaveDuplicates();
         assertThat(CARD).extracting(FrameStyle::name).doesNotHaveDuplicates();
         for (List<FrameStyle> styles : List.of(CARD, WALL)) {

@@ -161,4 +161,32 @@ class ProposalApiTest {
                         .detail())
                 .contains("sign 5");
     }
+
+    @Test
+    void aSetForAWallIsSizedBeforeItIsMade() {
+        JsonNode entries = api.piece(piece).path("entries");
+        Map<String, Object> wanted = new LinkedHashMap<>(Map.of(
+                "entryIds",
+                List.of(entries.get(0).path("id").asString()),
+                "wallWidth",
+                2_100_000,
+                "wallHeight",
+                1_200_000,
+                "parts",
+                3,
+                "gap",
+                40_000,
+                "bridged",
+                true));
+        JsonNode set = api.post("/api/pieces/" + piece + "/wall-set", wanted).json();
+        // A photo of 3 : 2 that is 80 cm high would be 120 cm wide, and its gaps come between.
+        assertThat(set.path("width").asLong()).isEqualTo(400_000);
+        assertThat(set.path("height").asLong()).isEqualTo(800_000);
+        assertThat(set.path("span").asLong()).isEqualTo(1_280_000);
+        wanted.put("parts", 1);
+        Api.Answer refused = api.post("/api/pieces/" + piece + "/wall-set", wanted);
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.json().path("detail").asString()).isEqualTo("A set has 2 to 12 pictures.");
+        assertThat(refused.json().path("field").asString()).isEqualTo("parts");
+    }
 }

@@ -35,6 +35,7 @@ import wovenset.core.edit.pages.PieceEdits;
 import wovenset.core.edit.pages.PrintEdits;
 import wovenset.core.edit.pages.SplitEdits;
 import wovenset.core.edit.pages.TakenPages;
+import wovenset.core.edit.pages.WallSetEdits;
 import wovenset.core.edit.slots.Handlers;
 import wovenset.core.edit.slots.PlaceCheck;
 import wovenset.core.edit.slots.PrintFit;
@@ -76,6 +77,7 @@ public final class Edits {
         new PatternEdits(facts, ids).register(handlers);
         new ComposeEdits(facts, ids).register(handlers);
         new SplitEdits(ids).register(handlers);
+        new WallSetEdits(facts, ids).register(handlers);
         new PrintEdits(facts, ids).register(handlers);
         new FillEdits(albums).register(handlers);
         new WordsEdits(facts, ids).register(handlers);

@@ -63,7 +63,8 @@ public final class SplitEdits {
                 if (!free) {
                     pages.add(page);
                 }
-                pages.addAll(parts(piece, page, edit, free));
+                pages.addAll(
+                        parts(piece, page, edit, free, piece.styles().usual().id()));
             } else {
                 pages.add(framed(piece, page, edit));
             }
@@ -84,11 +85,21 @@ public final class SplitEdits {
                 height.times(edit.down()).plus(gap.times(edit.down() - 1)));
     }
 
-    private List<Page> parts(Piece piece, Page like, PageEdit.SplitEntry edit, boolean here) {
+    /** A page that is all picture. */
+    static Grid filled() {
+        return new Grid(1, 1, Margins.all(Length.ZERO), Length.ZERO, Length.ZERO, null);
+    }
+
+    /**
+     * A page for each part.
+     *
+     * @param here whether the first one takes the place of the one they are like
+     */
+    List<Page> parts(Piece piece, Page like, PageEdit.SplitEntry edit, boolean here, UUID style) {
         Length width = piece.format().width();
         Length height = piece.format().height();
         Box sheet = new Box(Length.ZERO, Length.ZERO, width, height);
-        Grid filled = new Grid(1, 1, Margins.all(Length.ZERO), Length.ZERO, Length.ZERO, null);
+        Grid filled = filled();
         List<Page> pages = new ArrayList<>();
         for (int row = 0; row < edit.down(); row++) {
             for (int column = 0; column < edit.across(); column++) {
@@ -96,17 +107,14 @@ public final class SplitEdits {
                         new SharedPicture(ids.get(), edit.entryId(), whole(edit, width, height, row, column, sheet));
                 UUID id = here && pages.isEmpty() ? like.id() : ids.get();
                 pages.add(new Page(
-                        id, like.ground(), filled, List.of(window(piece, 0, picture)), List.of(), List.of(picture)));
+                        id, like.ground(), filled, List.of(window(style, 0, picture)), List.of(), List.of(picture)));
             }
         }
         return pages;
     }
 
-    private Frame window(Piece piece, int slot, SharedPicture picture) {
-        return Frame.empty(
-                        ids.get(),
-                        new Placement.InSlot(slot),
-                        piece.styles().usual().id())
+    private Frame window(UUID style, int slot, SharedPicture picture) {
+        return Frame.empty(ids.get(), new Placement.InSlot(slot), style)
                 .withFill(new Fill.Through(picture.id()))
                 // The photo's words would stand below each of its parts.
                 .withWords(new FrameWords.Own(""));
@@ -150,7 +158,7 @@ public final class SplitEdits {
                         pictures.add(made);
                         return made;
                     });
-            items.add(window(piece, slot, picture));
+            items.add(window(piece.styles().usual().id(), slot, picture));
         }
         Grid grid = new Grid(edit.down(), edit.across(), page.arrangement().margins(), edit.gap(), edit.gap(), null);
         List<SharedPicture> all = new ArrayList<>(page.pictures());

@@ -182,6 +182,8 @@ class EditKindsTest {
                                         ArrangeEdit.PartCells.class,
                                         ArrangeEdit.ComposeWaiting.class,
                                         PageEdit.SplitEntry.class,
+                                        // Tried in WallSetEditsTest: it needs pages that give way.
+                                        PageEdit.HangSet.class,
                                         // Tried in StyleEditsTest: it needs two styles.
                                         StyleEdit.RemoveFrameStyle.class,
                                         // Tried in OrnamentEditsTest: they need ornaments.
