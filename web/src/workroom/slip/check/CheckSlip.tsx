@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { CircleAlert, CircleCheck, TriangleAlert } from 'lucide-react'
 import { client, data, type SharpnessLimits } from '../../../api/client'
 import { NumberField } from '../../../fields/NumberField'
+import { useSharpness } from '../../../measure/useSharpness'
 import { useRoom } from '../../context'
 import { Part } from '../Part'
 
@@ -62,7 +63,7 @@ export function CheckSlip() {
 function Limits() {
   const { handle } = useRoom()
   const queries = useQueryClient()
-  const limits = useQuery({ queryKey: ['sharpness'], queryFn: () => data(client.GET('/api/settings/sharpness')) }).data
+  const limits = useSharpness()
   if (!limits) return null
   const set = async (body: SharpnessLimits) => {
     queries.setQueryData(['sharpness'], await data(client.PUT('/api/settings/sharpness', { body })))

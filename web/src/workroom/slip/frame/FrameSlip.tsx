@@ -11,6 +11,7 @@ import { useWords } from '../../words/useWords'
 import { MountPart } from '../../mounts/MountPart'
 import { OrnamentFields } from '../../ornaments/OrnamentFields'
 import { FrameList } from '../arrange/FrameList'
+import { SharpUpTo } from './SharpUpTo'
 import { Selected } from '../Selected'
 import { BorderPart } from '../border/BorderPart'
 import { AdjustPart } from './AdjustPart'
@@ -52,19 +53,22 @@ export function FrameSlip({ frame, scene }: { frame: Frame; scene: FrameScene })
         <span className="font-normal text-soft">{place}</span>
       </Selected>
       {photo && scene.photo ? (
-        <div className="flex gap-3 pb-2">
-          <img alt="" src={smallPicture(photo.id)} className="size-16 shrink-0 object-cover" />
-          <div className="min-w-0">
-            <p className="truncate font-semibold" title={photo.fileName}>
-              {photo.fileName}
-            </p>
-            <p className="truncate text-[13px] leading-4 text-soft">
-              {photo.width} × {photo.height} px on{' '}
-              {saySize(scene.box.width * 1000, scene.box.height * 1000, piece.format)}
-            </p>
-            <WeaveGauge sharpness={scene.photo.sharpness} ppi={scene.photo.ppi} />
+        <>
+          <div className="flex gap-3 pb-2">
+            <img alt="" src={smallPicture(photo.id)} className="size-16 shrink-0 object-cover" />
+            <div className="min-w-0">
+              <p className="truncate font-semibold" title={photo.fileName}>
+                {photo.fileName}
+              </p>
+              <p className="truncate text-[13px] leading-4 text-soft">
+                {photo.width} × {photo.height} px on{' '}
+                {saySize(scene.box.width * 1000, scene.box.height * 1000, piece.format)}
+              </p>
+              <WeaveGauge sharpness={scene.photo.sharpness} ppi={scene.photo.ppi} />
+            </div>
           </div>
-        </div>
+          <SharpUpTo scene={scene} />
+        </>
       ) : (
         <>
           <p className="pb-2 text-soft">Empty. Drag a photo here from the tray, or press one there.</p>

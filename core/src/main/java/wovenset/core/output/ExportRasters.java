@@ -14,6 +14,7 @@ import wovenset.core.paint.PhotoRasters;
 import wovenset.core.paint.RasterScale;
 import wovenset.core.photo.PhotoPixels;
 import wovenset.core.picture.DerivedPixels;
+import wovenset.core.picture.Enlargement;
 import wovenset.core.scene.PageScene;
 
 /**
@@ -21,6 +22,9 @@ import wovenset.core.scene.PageScene;
  * the heap, least recently used first to go. A sixteenth is for those that are decoded ahead, while strips are drawn and packed.
  */
 final class ExportRasters implements PhotoRasters, AutoCloseable {
+    /** Pixels of a photo that is enlarged. */
+    private static final double MOST_ENLARGED = 12e6;
+
     private final PhotoFiles files;
     private final long budget = Runtime.getRuntime().maxMemory() / 4;
     private final long aheadBudget = budget / 4;
@@ -45,10 +49,18 @@ final class ExportRasters implements PhotoRasters, AutoCloseable {
     private record Key(PhotoPixels pixels, int longEdge, float perDevice) {}
 
     private Key key(PhotoPixels pixels, int width, int height, double wantedScale) {
-        int longEdge = RasterScale.longEdge(width, height, wantedScale);
+        int longEdge = wantedScale > 1
+                ? enlarged(width, height, wantedScale)
+                : RasterScale.longEdge(width, height, wantedScale);
         double own = longEdge / (Math.max(width, height) * wantedScale);
         // Without sharpening one picture serves all that are about as large.
         return new Key(pixels, longEdge, sharpening.isEmpty() ? 1 : (float) Math.min(1, own));
+    }
+
+    /** As large as it is printed, where that is more than the photo has; very large ones are enlarged the rest of the way as they are drawn. */
+    private static int enlarged(int width, int height, double wantedScale) {
+        double most = Math.max(1, Math.sqrt(MOST_ENLARGED / ((double) width * height)));
+        return (int) Math.round(Math.max(width, height) * Math.min(wantedScale, most));
     }
 
     @Override
@@ -68,11 +80,11 @@ final class ExportRasters implements PhotoRasters, AutoCloseable {
     }
 
     private BufferedImage decoded(Key key) {
-        BufferedImage reduced =
-                DerivedPixels.within(PrintPixels.of(files, key.pixels(), key.longEdge()), key.longEdge());
+        BufferedImage own = PrintPixels.of(files, key.pixels(), key.longEdge());
+        BufferedImage sized = Enlargement.of(DerivedPixels.within(own, key.longEdge()), key.longEdge());
         return sharpening
-                .map(how -> PrintSharpening.of(reduced, key.perDevice() * pixelsPerMm, how.amount()))
-                .orElse(reduced);
+                .map(how -> PrintSharpening.of(sized, key.perDevice() * pixelsPerMm, how.amount()))
+                .orElse(sized);
     }
 
     /** Begins to decode what a page shows, from top to bottom; {@link #close} ends that. */

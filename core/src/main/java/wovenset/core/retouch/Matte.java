@@ -2,6 +2,8 @@ package wovenset.core.retouch;
 
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
+import java.lang.ref.WeakReference;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import wovenset.core.photo.retouch.CutOut;
@@ -58,20 +60,49 @@ final class Matte {
 
     /** @param photo all of it as it is, of bytes */
     static Matte of(BufferedImage photo, CutOut cutOut) {
-        BufferedImage small = DerivedPixels.within(photo, LONG_EDGE);
-        int width = small.getWidth();
-        int height = small.getHeight();
-        PixelPlane plane = cutOut.labels();
-        byte[] labels = plane.values();
-        float[] hard = new float[labels.length];
-        for (int i = 0; i < hard.length; i++) {
-            hard[i] = CutOut.isSeen(labels[i]) ? 1 : 0;
+        Edges edges = Edges.of(photo, cutOut.labels());
+        return new Matte(photo, edges.width, edges.height, edges.follows, edges.around, cutOut);
+    }
+
+    /** What follows from the photo and the labels alone, however the edge is moved and brushed. */
+    private static final class Edges {
+        /** The last ones: while an edge is moved by a slider or a brush is used, the same are asked for again and again. */
+        private static final AtomicReference<@Nullable Edges> LAST = new AtomicReference<>();
+
+        private final WeakReference<BufferedImage> photo;
+        private final PixelPlane labels;
+        private final int width;
+        private final int height;
+        private final float[][] follows;
+        private final float[] around;
+
+        private Edges(BufferedImage photo, PixelPlane plane) {
+            this.photo = new WeakReference<>(photo);
+            labels = plane;
+            BufferedImage small = DerivedPixels.within(photo, LONG_EDGE);
+            width = small.getWidth();
+            height = small.getHeight();
+            byte[] values = plane.values();
+            float[] hard = new float[values.length];
+            for (int i = 0; i < hard.length; i++) {
+                hard[i] = CutOut.isSeen(values[i]) ? 1 : 0;
+            }
+            float[] seen = Planes.sized(hard, plane.width(), plane.height(), width, height);
+            int radius = Math.max(1, Math.min(RADIUS, Math.min(width, height) / 4));
+            follows = GuidedPlane.of(Planes.colours(small), seen, width, height, radius, EPSILON);
+            try (GuidedPlane.Boxes boxes = new GuidedPlane.Boxes(width, height, 2 * radius + 2)) {
+                around = boxes.mean(seen);
+            }
         }
-        float[] seen = Planes.sized(hard, plane.width(), plane.height(), width, height);
-        int radius = Math.max(1, Math.min(RADIUS, Math.min(width, height) / 4));
-        float[][] follows = GuidedPlane.of(Planes.colours(small), seen, width, height, radius, EPSILON);
-        try (GuidedPlane.Boxes boxes = new GuidedPlane.Boxes(width, height, 2 * radius + 2)) {
-            return new Matte(photo, width, height, follows, boxes.mean(seen), cutOut);
+
+        static Edges of(BufferedImage photo, PixelPlane labels) {
+            Edges last = LAST.get();
+            if (last != null && photo.equals(last.photo.get()) && labels.equals(last.labels)) {
+                return last;
+            }
+            Edges made = new Edges(photo, labels);
+            LAST.set(made);
+            return made;
         }
     }
 

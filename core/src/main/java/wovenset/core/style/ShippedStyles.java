@@ -30,15 +30,18 @@ public final class ShippedStyles {
     private static final Rgb WELD = new Rgb("#c9971c");
     private static final Rgb TAPE = new Rgb("#e6d9b0");
 
+    /** So much wider are borders of what hangs alone than of one frame among others. */
+    private static final double ALONE = 1.6;
+
     private final double unitMm;
 
-    private ShippedStyles(Format format) {
-        this.unitMm = Math.min(format.width().mm(), format.height().mm()) / 100;
+    private ShippedStyles(Format format, double times) {
+        this.unitMm = times * Math.min(format.width().mm(), format.height().mm()) / 100;
     }
 
     /** All of them, for pages of this size; no two are alike in bands and corners. */
     public static List<FrameStyle> of(Format format) {
-        return new ShippedStyles(format).all();
+        return new ShippedStyles(format, 1).all();
     }
 
     private List<FrameStyle> all() {
@@ -82,26 +85,26 @@ public final class ShippedStyles {
                         .with(new Glow(length(2.4), 0.8, new Rgb("#f3b54a"))));
     }
 
-    /** A border of two colours, for pages of this size. */
+    /** A border of two colours, for pages that are one picture. */
     public static FrameStyle twoTones(Format format) {
-        return new ShippedStyles(format).twoTones();
+        return new ShippedStyles(format, ALONE).twoTones();
     }
 
-    /** Behind two papers, the inner one with a deep cut edge. */
+    /** Behind two papers with depth, for pages that are one picture. */
     public static FrameStyle deepPaper(Format format) {
-        return new ShippedStyles(format).deepPaper();
+        return new ShippedStyles(format, ALONE).deepPaper();
     }
 
     private FrameStyle twoTones() {
-        return style("Two tones", band(2.2, LINEN), band(3.4, WOAD));
+        return style("Two tones", band(1.4, LINEN), band(2.4, WOAD));
     }
 
     private FrameStyle deepPaper() {
         return style(
                         "Deep paper",
-                        new Band(length(1.4), new Paint.Solid(LINEN), Band.Side.OUTSIDE, length(0.4)),
-                        new Band(length(7), new Paint.Solid(PAPER), Band.Side.OUTSIDE, length(0.6)))
-                .with(inner(0.6));
+                        new Band(length(0.9), new Paint.Solid(LINEN), Band.Side.OUTSIDE, length(0.3)),
+                        new Band(length(4.2), new Paint.Solid(PAPER), Band.Side.OUTSIDE, length(0.4)))
+                .with(inner(0.4));
     }
 
     private Length length(double units) {

@@ -75,7 +75,7 @@ final class Sheets {
     }
 
     static Piece stylesSheet() {
-        Piece piece = sheet(6, 3);
+        Piece piece = applied(sheet(7, 3), new PieceEdit.SetFormat(Pieces.format(400, 200)));
         List<FrameStyle> styles = ShippedStyles.of(piece.format());
         for (int i = 0; i < styles.size(); i++) {
             piece = applied(
