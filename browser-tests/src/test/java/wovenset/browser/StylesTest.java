@@ -148,7 +148,7 @@ class StylesTest {
         Room room = Room.placed(browser.window(), "With styles", "kite-01.jpg", "kite-02.jpg");
         room.step("Dress");
         room.buttonLike("^A style for all frames").click();
-        assertThat(cards(room, "Come with Wovenset")).hasCount(18);
+        assertThat(cards(room, "Come with Wovenset")).hasCount(20);
         room.button("Try them on the page instead").click();
         String look = room.frame(2).getAttribute("data-look");
         room.buttonLike("^Wide foot, ").hover();
@@ -173,7 +173,7 @@ class StylesTest {
                 () -> other.page.getByLabel("Save Wide foot as a file").click());
         assertThat(saved.suggestedFilename()).isEqualTo("Wide foot.style.json");
         other.button("Take Wide foot out of the library").click();
-        assertThat(cards(other, "Come with Wovenset")).hasCount(18);
+        assertThat(cards(other, "Come with Wovenset")).hasCount(20);
         other.page.getByLabel("Style file").setInputFiles(saved.path());
         assertThat(cards(other, "From the library")).hasCount(2);
         other.page
