@@ -2,11 +2,11 @@ import { useState } from 'react'
 import { allTaken } from '../../../fields/taking'
 import { LengthField } from '../../../measure/LengthField'
 import { Button } from '../../../ui/Button'
-import { Choice } from '../../../fields/Choice'
 import { NumberField } from '../../../fields/NumberField'
 import { useRoom } from '../../context'
 import { usesOf } from '../../piece/model'
 import { Part } from '../Part'
+import { GapsLeftOut, WhichPhoto } from './SplitFields'
 import { useWish } from './useWish'
 
 const MOST = 12
@@ -33,28 +33,13 @@ export function SplitPart({ folded }: { folded: boolean }) {
   const parts = wish.across * wish.down
   return (
     <Part title="Split one photo" folded={folded}>
-      {photos.length > 1 && (
-        <Choice
-          label="Which"
-          options={Object.fromEntries(photos.map(({ entryId, caption, fileName }) => [entryId, caption || fileName]))}
-          value={photo.entryId}
-          onChange={choose}
-        />
-      )}
+      <WhichPhoto photos={photos} value={photo.entryId} onChange={choose} />
       <div className="grid grid-cols-3 gap-2">
         <NumberField label="Across" value={wish.across} min={1} max={MOST} onCommit={(across) => change({ across })} />
         <NumberField label="Down" value={wish.down} min={1} max={MOST} onCommit={(down) => change({ down })} />
         <LengthField label="Apart" value={wish.gap} format={piece.format} onCommit={(gap) => change({ gap })} />
       </div>
-      <label className="flex min-h-8 items-center gap-2">
-        <input
-          type="checkbox"
-          className="size-4 accent-woad"
-          checked={!wish.bridged}
-          onChange={(event) => change({ bridged: !event.target.checked })}
-        />
-        What lies in the gaps is left out
-      </label>
+      <GapsLeftOut bridged={wish.bridged} onChange={(bridged) => change({ bridged })} />
       <Button look="primary" className="w-full" disabled={parts < 2} onClick={() => void split(true)}>
         {parts} canvases, a page each
       </Button>

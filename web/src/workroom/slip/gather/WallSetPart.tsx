@@ -10,6 +10,7 @@ import { say, saySize } from '../../../measure/units'
 import { Button } from '../../../ui/Button'
 import { useRoom } from '../../context'
 import { Part } from '../Part'
+import { GapsLeftOut, WhichPhoto } from './SplitFields'
 import { useWish } from './useWish'
 import { WallPicture } from './WallPicture'
 
@@ -72,24 +73,19 @@ export function WallSetPart() {
   }
   return (
     <Part title="A set for the wall" folded>
-      <OneOf
-        label="What it shows"
-        options={{ each: 'A photo on each', one: 'One photo over all' }}
-        value={shows}
-        onChange={setShows}
-      />
-      {shows === 'one' && photos.length > 1 && one && (
-        <Choice
-          label="Which"
-          options={Object.fromEntries(photos.map(({ entryId, caption, fileName }) => [entryId, caption || fileName]))}
-          value={one.entryId}
-          onChange={setSingle}
+      {photos.length > 1 && (
+        <OneOf
+          label="What it shows"
+          options={{ each: 'A photo on each', one: 'One photo over all' }}
+          value={shows}
+          onChange={setShows}
         />
       )}
+      {shows === 'one' && one && <WhichPhoto photos={photos} value={one.entryId} onChange={setSingle} />}
       {shows === 'each' && (
         <p className="text-[13px] leading-4 text-soft">
           {picked.length > 1
-            ? `The ${picked.length} photos that are chosen.`
+            ? `The ${picked.length} photos that are chosen, in their order.`
             : `The first ${each.length} photos; choose others on the light table.`}
         </p>
       )}
@@ -106,27 +102,19 @@ export function WallSetPart() {
           format={piece.format}
           onCommit={(wallHeight) => change({ wallHeight })}
         />
-        <NumberField
-          label="Pictures"
-          value={shows === 'each' ? Math.max(2, entryIds.length) : wish.parts}
-          min={2}
-          max={MOST}
-          onCommit={(parts) => change({ parts })}
-        />
+        {(shows === 'one' || picked.length < 2) && (
+          <NumberField
+            label="Pictures"
+            value={shows === 'each' ? Math.max(2, entryIds.length) : wish.parts}
+            min={2}
+            max={MOST}
+            onCommit={(parts) => change({ parts })}
+          />
+        )}
         <LengthField label="Apart" value={wish.gap} format={piece.format} onCommit={(gap) => change({ gap })} />
       </div>
       <Choice label="Shape" options={SHAPES} value={wish.shape} onChange={(shape) => change({ shape })} />
-      {shows === 'one' && (
-        <label className="flex min-h-8 items-center gap-2">
-          <input
-            type="checkbox"
-            className="size-4 accent-woad"
-            checked={!wish.bridged}
-            onChange={(event) => change({ bridged: !event.target.checked })}
-          />
-          What lies in the gaps is left out
-        </label>
-      )}
+      {shows === 'one' && <GapsLeftOut bridged={wish.bridged} onChange={(bridged) => change({ bridged })} />}
       <Choice label="Finish" options={FINISHES} value={wish.finish} onChange={(finish) => change({ finish })} />
       {set && (
         <>

@@ -1,8 +1,6 @@
 package wovenset.bench;
 
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Clock;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -15,14 +13,10 @@ import wovenset.bench.figure.Figure;
 import wovenset.core.edit.AlbumEdit;
 import wovenset.core.edit.EntryEdit;
 import wovenset.core.edit.ItemChange;
-import wovenset.core.measure.Resolution;
 import wovenset.core.output.MakeRequest;
-import wovenset.core.output.PieceMaker;
-import wovenset.core.paint.PaintMemory;
 import wovenset.core.photo.Adjustment;
 import wovenset.core.photo.Adjustments;
 import wovenset.core.piece.Piece;
-import wovenset.core.scene.SceneResolver;
 import wovenset.core.testing.Pieces;
 
 /**
@@ -33,7 +27,6 @@ import wovenset.core.testing.Pieces;
 final class AdjustedPageBench implements Benchmark {
     private static final int PHOTOS = 9;
     private static final int ROUNDS = 5;
-    private static final int QUALITY = 90;
 
     @Override
     public List<Figure> run(Path folder) throws Exception {
@@ -47,16 +40,11 @@ final class AdjustedPageBench implements Benchmark {
         Map<LibvipsPage.Way, Double> baselines = new EnumMap<>(LibvipsPage.Way.class);
         for (int round = 0; round < ROUNDS; round++) {
             // A maker of its own each time: what was decoded before is not held.
-            PieceMaker maker =
-                    new PieceMaker(new SceneResolver(stored), stored, new PaintMemory(500_000_000), Clock.systemUTC());
-            long start = System.nanoTime();
-            PieceMaker.Made made = maker.make(piece, REQUEST, folder, new Unwatched());
-            best = Math.min(best, (System.nanoTime() - start) / 1e6);
-            Files.delete(made.file());
+            best = Math.min(best, MadePage.ms(MadePage.maker(stored), piece, MakeRequest.Kind.JPEG, folder));
             for (LibvipsPage.Way way : LibvipsPage.Way.values()) {
                 LibvipsPage.Change change = new LibvipsPage.Change(1.15, -19, 1.2, way);
                 long before = System.nanoTime();
-                libvips.write(pictures, 3, 1654, 1240, change, QUALITY, folder.resolve("libvips.jpg"));
+                libvips.write(pictures, 3, 1654, 1240, change, MadePage.QUALITY, folder.resolve("libvips.jpg"));
                 baselines.merge(way, (System.nanoTime() - before) / 1e6, Math::min);
             }
         }
@@ -67,15 +55,6 @@ final class AdjustedPageBench implements Benchmark {
         }
         return figures;
     }
-
-    private static final MakeRequest REQUEST = new MakeRequest(
-            MakeRequest.Kind.JPEG,
-            List.of(0),
-            Resolution.PRINT,
-            QUALITY,
-            MakeRequest.Ground.PAGE_COLOUR,
-            MakeRequest.Extent.TRIM,
-            MakeRequest.Photos.FITTED);
 
     private static Piece piece() {
         Piece empty = Pieces.piece(Pieces.grid(3, 3, 0, 0), 1).withFormat(Pieces.format(420, 315));

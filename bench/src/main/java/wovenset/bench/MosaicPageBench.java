@@ -1,8 +1,6 @@
 package wovenset.bench;
 
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -19,16 +17,12 @@ import wovenset.core.edit.EntryEdit;
 import wovenset.core.edit.ItemChange;
 import wovenset.core.item.Fill;
 import wovenset.core.item.Mosaic;
-import wovenset.core.measure.Resolution;
 import wovenset.core.output.MakeRequest;
-import wovenset.core.output.PieceMaker;
-import wovenset.core.paint.PaintMemory;
 import wovenset.core.photo.Adjustment;
 import wovenset.core.photo.ColourGrid;
 import wovenset.core.photo.PixelSize;
 import wovenset.core.piece.Entry;
 import wovenset.core.piece.Piece;
-import wovenset.core.scene.SceneResolver;
 import wovenset.core.testing.Pieces;
 
 /**
@@ -106,22 +100,9 @@ final class MosaicPageBench implements Benchmark {
     }
 
     private static double best(StoredPhotos stored, Piece piece, MakeRequest.Kind kind, Path folder) throws Exception {
-        MakeRequest request = new MakeRequest(
-                kind,
-                List.of(0),
-                Resolution.PRINT,
-                90,
-                MakeRequest.Ground.PAGE_COLOUR,
-                MakeRequest.Extent.TRIM,
-                MakeRequest.Photos.FITTED);
         double best = Double.MAX_VALUE;
         for (int round = 0; round < ROUNDS; round++) {
-            PieceMaker maker =
-                    new PieceMaker(new SceneResolver(stored), stored, new PaintMemory(500_000_000), Clock.systemUTC());
-            long start = System.nanoTime();
-            PieceMaker.Made made = maker.make(piece, request, folder, new Unwatched());
-            best = Math.min(best, (System.nanoTime() - start) / 1e6);
-            Files.delete(made.file());
+            best = Math.min(best, MadePage.ms(MadePage.maker(stored), piece, kind, folder));
         }
         return best;
     }

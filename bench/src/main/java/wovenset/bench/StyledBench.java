@@ -1,8 +1,6 @@
 package wovenset.bench;
 
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -19,12 +17,9 @@ import wovenset.core.edit.StyleEdit;
 import wovenset.core.ink.Paint;
 import wovenset.core.ink.Rgb;
 import wovenset.core.measure.Length;
-import wovenset.core.measure.Resolution;
 import wovenset.core.output.MakeRequest;
 import wovenset.core.output.PieceMaker;
-import wovenset.core.paint.PaintMemory;
 import wovenset.core.piece.Piece;
-import wovenset.core.scene.SceneResolver;
 import wovenset.core.style.Band;
 import wovenset.core.style.FrameStyle;
 import wovenset.core.style.effect.InnerShadow;
@@ -45,8 +40,7 @@ final class StyledBench implements Benchmark {
         List<Path> pictures = LargePhotos.write(folder, PHOTOS);
         IntStream.range(0, PHOTOS).forEach(i -> files.put(i, pictures.get(i)));
         StoredPhotos stored = StoredPhotos.of(files);
-        PieceMaker maker =
-                new PieceMaker(new SceneResolver(stored), stored, new PaintMemory(500_000_000), Clock.systemUTC());
+        PieceMaker maker = MadePage.maker(stored);
         Piece plain = piece();
         Length mm = Length.ofMm(1);
         Map<String, Piece> styled = new TreeMap<>(Map.of(
@@ -81,20 +75,9 @@ final class StyledBench implements Benchmark {
     }
 
     private static double best(PieceMaker maker, Piece piece, Path folder) throws Exception {
-        MakeRequest request = new MakeRequest(
-                MakeRequest.Kind.JPEG,
-                List.of(0),
-                Resolution.PRINT,
-                90,
-                MakeRequest.Ground.PAGE_COLOUR,
-                MakeRequest.Extent.TRIM,
-                MakeRequest.Photos.FITTED);
         double best = Double.MAX_VALUE;
         for (int round = 0; round < ROUNDS; round++) {
-            long start = System.nanoTime();
-            PieceMaker.Made made = maker.make(piece, request, folder, new Unwatched());
-            best = Math.min(best, (System.nanoTime() - start) / 1e6);
-            Files.delete(made.file());
+            best = Math.min(best, MadePage.ms(maker, piece, MakeRequest.Kind.JPEG, folder));
         }
         return best;
     }
