@@ -37,7 +37,7 @@ final class Ahead<K, V> implements AutoCloseable {
     }
 
     /**
-     * @param bytes of each value, in the order in which they will be asked for
+     * @param bytes of each value, or any other measure of room, in the order in which they will be asked for
      * @param maker called by several threads
      */
     Ahead(Map<K, Long> bytes, long most, Function<K, V> maker) {

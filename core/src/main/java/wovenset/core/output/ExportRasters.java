@@ -63,8 +63,9 @@ final class ExportRasters implements PhotoRasters, AutoCloseable {
         return (int) Math.round(Math.max(width, height) * Math.min(wantedScale, most));
     }
 
+    /** Strips that are drawn side by side may ask for the same photo. */
     @Override
-    public BufferedImage raster(PhotoPixels pixels, double wantedScale) {
+    public synchronized BufferedImage raster(PhotoPixels pixels, double wantedScale) {
         PhotoFiles.Original original = files.original(pixels.photo());
         Key key = key(pixels, original.header().width(), original.header().height(), wantedScale);
         BufferedImage known = kept.get(key);
@@ -109,7 +110,7 @@ final class ExportRasters implements PhotoRasters, AutoCloseable {
         long all = needs.bytes.values().stream().mapToLong(Long::longValue).sum();
         long largest =
                 needs.bytes.values().stream().mapToLong(Long::longValue).max().orElse(0);
-        return Math.min(all, budget + largest);
+        return Math.min(all, budget + 2 * largest);
     }
 
     private Needs needs(PageScene page, double pixelsPerMm) {

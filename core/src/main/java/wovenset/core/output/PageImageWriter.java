@@ -6,6 +6,9 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Objects;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.paint.PaintMemory;
 import wovenset.core.paint.RasterPainter;
@@ -13,8 +16,8 @@ import wovenset.core.said.Reason;
 import wovenset.core.scene.PageScene;
 
 /**
- * Draws a page strip by strip and writes each at once, as JPEG or PNG with its resolution and profile: memory holds one strip and
- * the photos that cross it, whatever the page's size.
+ * Draws a page strip by strip and writes each at once, as JPEG or PNG with its resolution and profile: memory holds three strips and
+ * the photos that cross them, whatever the page's size.
  */
 final class PageImageWriter {
     /** A JPEG's side has 16 bits; what is more than this many pixels no printer takes as one image. */
@@ -22,7 +25,10 @@ final class PageImageWriter {
 
     static final long MOST_PIXELS = 300_000_000L;
 
-    private static final int STRIP_PIXELS = 6_000_000;
+    private static final int STRIP_PIXELS = 2_000_000;
+
+    /** Strips at a time: one that is packed, and two that are drawn meanwhile or wait. */
+    private static final int STRIPS = 3;
 
     private final ExportRasters rasters;
     private final RasterPainter painter;
@@ -73,19 +79,30 @@ final class PageImageWriter {
     void write(PageScene page, Path target, MakeProgress progress, double from, double to) throws IOException {
         PixelExtent extent = extent(page);
         int rows = Math.max(1, STRIP_PIXELS / extent.width() / StripWriter.ROWS) * StripWriter.ROWS;
-        try (PaintMemory.Share room = room(page, (long) extent.width() * rows, progress, from);
+        try (PaintMemory.Share room = room(page, STRIPS * (long) extent.width() * rows, progress, from);
                 OutputStream out = new BufferedOutputStream(Files.newOutputStream(target), 1 << 16)) {
             StripWriter strips = strips(extent, out);
             rasters.expect(page, request.resolution().pixelsPerMm());
-            for (int y = 0; y < extent.height(); y += rows) {
-                progress.checkpoint();
-                strips.add(strip(page, extent.width(), y, Math.min(rows, extent.height() - y)));
-                progress.done(from + (to - from) * Math.min(1, (y + rows) / (double) extent.height()), "Drawing");
+            try (Ahead<Integer, BufferedImage> drawn = drawn(page, extent, rows)) {
+                for (int y = 0; y < extent.height(); y += rows) {
+                    progress.checkpoint();
+                    strips.add(Objects.requireNonNull(drawn.take(y)));
+                    progress.done(from + (to - from) * Math.min(1, (y + rows) / (double) extent.height()), "Drawing");
+                }
             }
             strips.finish();
         } finally {
             rasters.close();
         }
+    }
+
+    /** The strips by their first rows, drawn while those before are packed. */
+    private Ahead<Integer, BufferedImage> drawn(PageScene page, PixelExtent extent, int rows) {
+        Map<Integer, Long> all = new LinkedHashMap<>();
+        for (int y = 0; y < extent.height(); y += rows) {
+            all.put(y, 1L);
+        }
+        return new Ahead<>(all, STRIPS - 1L, y -> strip(page, extent.width(), y, Math.min(rows, extent.height() - y)));
     }
 
     private PaintMemory.Share room(PageScene page, long stripPixels, MakeProgress progress, double share) {

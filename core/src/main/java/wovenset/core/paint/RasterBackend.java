@@ -7,15 +7,11 @@ import java.awt.RenderingHints;
 import java.awt.Shape;
 import java.awt.TexturePaint;
 import java.awt.geom.AffineTransform;
-import java.awt.geom.NoninvertibleTransformException;
-import java.awt.geom.Point2D;
 import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiFunction;
-import org.jspecify.annotations.Nullable;
 import wovenset.core.display.Op;
 import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.BoxMm;
@@ -31,19 +27,21 @@ import wovenset.core.ink.Paint;
  * through is drawn on a layer, too, and laid on as one thing.
  */
 final class RasterBackend implements Op.Visitor {
-    /** Shares of a photo; less than any pixel. */
-    private static final double COVERS = 1e-4;
-
     private final Graphics2D graphics;
     private final PhotoRasters rasters;
-    /** The soft clip that is being drawn for; an image that fills it is drawn a little beyond it. */
-    private Optional<Shape> softClip = Optional.empty();
+    private final DeviceClip deviceClip;
+    private final PhotoDrawing photos;
 
-    private Map.@Nullable Entry<SolidLayer.Place, Optional<SolidLayer>> lastSolid;
+    /** @param graphics of the image */
+    RasterBackend(BufferedImage image, Graphics2D graphics, PhotoRasters rasters) {
+        this(image, graphics, rasters, Optional.empty());
+    }
 
-    RasterBackend(Graphics2D graphics, PhotoRasters rasters) {
+    private RasterBackend(BufferedImage image, Graphics2D graphics, PhotoRasters rasters, Optional<Shape> softClip) {
         this.graphics = graphics;
         this.rasters = rasters;
+        deviceClip = new DeviceClip(image, graphics);
+        photos = new PhotoDrawing(image, graphics, rasters, softClip);
     }
 
     /** Sets the quality that all drawing here counts on. */
@@ -64,7 +62,7 @@ final class RasterBackend implements Op.Visitor {
         AffineTransform before = graphics.getTransform();
         graphics.transform(group.to().awt());
         if (group.isLayer()) {
-            if (!laidSolid(group)) {
+            if (photoAlone(group).filter(photo -> photos.laidOn(group, photo)).isEmpty()) {
                 onLayer(group, Optional.empty());
             }
         } else if (group.clip().isEmpty()) {
@@ -78,6 +76,16 @@ final class RasterBackend implements Op.Visitor {
             onLayer(group, group.clip());
         }
         graphics.setTransform(before);
+    }
+
+    /** The photo that is all there is in it. */
+    private static Optional<Op.Image> photoAlone(Op.Group group) {
+        return group.clip().isEmpty()
+                        && group.fade().isEmpty()
+                        && group.children().size() == 1
+                        && group.children().get(0) instanceof Op.Image image
+                ? Optional.of(image)
+                : Optional.empty();
     }
 
     private boolean isUpright() {
@@ -94,7 +102,7 @@ final class RasterBackend implements Op.Visitor {
                 .orElseGet(() -> Op.ink(group.children()).rectangle());
         Rectangle all = toDevice.createTransformedShape(ink).getBounds();
         all.grow(1, 1);
-        Rectangle bounds = all.intersection(deviceClip());
+        Rectangle bounds = all.intersection(deviceClip.wider());
         if (bounds.isEmpty()) {
             return;
         }
@@ -103,8 +111,7 @@ final class RasterBackend implements Op.Visitor {
         prepare(onLayer);
         onLayer.translate(-bounds.x, -bounds.y);
         onLayer.transform(toDevice);
-        RasterBackend inner = new RasterBackend(onLayer, rasters);
-        inner.softClip = clip.map(ShapeMm::path);
+        RasterBackend inner = new RasterBackend(layer, onLayer, rasters, clip.map(ShapeMm::path));
         if (clip.isEmpty() && group.clip().isPresent()) {
             inner.group(new Op.Group(Affine.IDENTITY, 1, group.clip(), group.children()));
         } else {
@@ -128,58 +135,6 @@ final class RasterBackend implements Op.Visitor {
         graphics.setTransform(toDevice);
     }
 
-    /**
-     * Lays a single photo on, if it is upright and nothing of it is clear: the same as {@link #onLayer} does, without pixels that could be.
-     *
-     * @return whether it was such a group
-     */
-    private boolean laidSolid(Op.Group group) {
-        if (group.clip().isPresent()
-                || group.fade().isPresent()
-                || group.children().size() != 1
-                || !(group.children().get(0) instanceof Op.Image image)
-                || !isUpright()) {
-            return false;
-        }
-        AffineTransform toDevice = graphics.getTransform();
-        Optional<SolidLayer> layer = solidLayer(image, toDevice);
-        layer.ifPresent(one -> {
-            graphics.setTransform(new AffineTransform());
-            var solid = graphics.getComposite();
-            graphics.setComposite(new BlendComposite(group.blend(), group.opacity()));
-            one.draw(graphics);
-            graphics.setComposite(solid);
-            graphics.setTransform(toDevice);
-        });
-        return layer.isPresent();
-    }
-
-    /** That of the last photo is kept: a tint and a veil are the same photo twice. */
-    private Optional<SolidLayer> solidLayer(Op.Image image, AffineTransform toDevice) {
-        SolidLayer.Place place = new SolidLayer.Place(image, toDevice, deviceClip());
-        if (lastSolid == null || !lastSolid.getKey().equals(place)) {
-            lastSolid = Map.entry(place, SolidLayer.of(place, raster(image)));
-        }
-        return lastSolid.getValue();
-    }
-
-    private BufferedImage raster(Op.Image image) {
-        double deviceScale = Math.sqrt(Math.abs(graphics.getTransform().getDeterminant())) * image.mmPerPixel();
-        return rasters.raster(image.pixels(), deviceScale);
-    }
-
-    /** What of the device can be drawn on, a pixel wider. */
-    private Rectangle deviceClip() {
-        Rectangle all = graphics.getDeviceConfiguration().getBounds();
-        Shape clip = graphics.getClip();
-        if (clip == null) {
-            return all;
-        }
-        Rectangle bounds = graphics.getTransform().createTransformedShape(clip).getBounds();
-        bounds.grow(1, 1);
-        return bounds.intersection(all);
-    }
-
     @Override
     public void fill(Op.Fill fill) {
         Shape path = fill.shape().path();
@@ -191,7 +146,7 @@ final class RasterBackend implements Op.Visitor {
         AffineTransform toDevice = graphics.getTransform();
         Rectangle region = toDevice.createTransformedShape(path).getBounds();
         region.grow(1, 1);
-        region = region.intersection(deviceClip());
+        region = region.intersection(deviceClip.wider());
         if (region.isEmpty()) {
             return;
         }
@@ -211,7 +166,7 @@ final class RasterBackend implements Op.Visitor {
     private void soft(BoxMm ink, BiFunction<AffineTransform, Rectangle, BufferedImage> drawn) {
         AffineTransform toDevice = graphics.getTransform();
         Rectangle region =
-                toDevice.createTransformedShape(ink.rectangle()).getBounds().intersection(deviceClip());
+                toDevice.createTransformedShape(ink.rectangle()).getBounds().intersection(deviceClip.wider());
         if (region.isEmpty()) {
             return;
         }
@@ -223,55 +178,12 @@ final class RasterBackend implements Op.Visitor {
 
     @Override
     public void image(Op.Image image) {
-        AffineTransform device = graphics.getTransform();
-        BufferedImage raster = raster(image);
-        AffineTransform to = image.to().awt();
-        to.scale(1.0 / raster.getWidth(), 1.0 / raster.getHeight());
-        if (softClip.isPresent() && covers(image, softClip.get())) {
-            // Where the image ends just at the outline, the outline's edge would be mixed with the empty layer: its own
-            // colours go on a little beyond.
-            graphics.drawImage(raster, outset(raster, to, device), null);
-        }
-        graphics.drawImage(raster, to, null);
+        photos.draw(image);
     }
 
     @Override
     public void softImage(Op.SoftImage soft) {
-        BufferedImage raster = SoftPhoto.of(soft, rasters);
-        AffineTransform to = soft.image().to().awt();
-        to.scale(1.0 / raster.getWidth(), 1.0 / raster.getHeight());
-        graphics.drawImage(raster, to, null);
-    }
-
-    private static boolean covers(Op.Image image, Shape clip) {
-        Rectangle2D box = clip.getBounds2D();
-        try {
-            AffineTransform toUnit = image.to().awt().createInverse();
-            for (double x : new double[] {box.getMinX(), box.getMaxX()}) {
-                for (double y : new double[] {box.getMinY(), box.getMaxY()}) {
-                    Point2D at = toUnit.transform(new Point2D.Double(x, y), null);
-                    if (Math.min(at.getX(), at.getY()) < -COVERS || Math.max(at.getX(), at.getY()) > 1 + COVERS) {
-                        return false;
-                    }
-                }
-            }
-            return true;
-        } catch (NoninvertibleTransformException e) {
-            return false;
-        }
-    }
-
-    /** The image's map, enlarged about its middle by two device pixels on each side. */
-    private static AffineTransform outset(BufferedImage image, AffineTransform to, AffineTransform toDevice) {
-        AffineTransform whole = new AffineTransform(toDevice);
-        whole.concatenate(to);
-        double width = image.getWidth() * Math.hypot(whole.getScaleX(), whole.getShearY());
-        double height = image.getHeight() * Math.hypot(whole.getShearX(), whole.getScaleY());
-        AffineTransform larger = new AffineTransform(to);
-        larger.translate(image.getWidth() / 2.0, image.getHeight() / 2.0);
-        larger.scale(1 + 4 / Math.max(1, width), 1 + 4 / Math.max(1, height));
-        larger.translate(-image.getWidth() / 2.0, -image.getHeight() / 2.0);
-        return larger;
+        photos.draw(soft);
     }
 
     @Override

@@ -49,7 +49,7 @@ public final class RasterPainter {
         RasterBackend.prepare(graphics);
         graphics.translate(phaseX - bounds.x(), phaseY - bounds.y());
         graphics.scale(pixelsPerMm, pixelsPerMm);
-        new RasterBackend(graphics, rasters).draw(unit.ops());
+        new RasterBackend(image, graphics, rasters).draw(unit.ops());
         graphics.dispose();
         return image;
     }
@@ -101,7 +101,7 @@ public final class RasterPainter {
         Graphics2D graphics = image.createGraphics();
         RasterBackend.prepare(graphics);
         graphics.transform(toPixels);
-        RasterBackend backend = new RasterBackend(graphics, rasters);
+        RasterBackend backend = new RasterBackend(image, graphics, rasters);
         if (ground == Ground.OF_PAGE) {
             // The page's last pixels may be part covered; nothing may shine through at the edge of a print.
             backend.draw(page.groundOps(1));

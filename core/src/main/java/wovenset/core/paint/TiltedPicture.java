@@ -55,7 +55,7 @@ public final class TiltedPicture {
         RasterBackend.prepare(graphics);
         graphics.scale(scale, scale);
         graphics.translate(-part.x(), -part.y());
-        new RasterBackend(graphics, rasters).draw(tilted.children());
+        new RasterBackend(plane, graphics, rasters).draw(tilted.children());
         graphics.dispose();
         AffineTransform toPlane = AffineTransform.getScaleInstance(scale, scale);
         toPlane.translate(-part.x(), -part.y());

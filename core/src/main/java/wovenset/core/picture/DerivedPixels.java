@@ -4,14 +4,11 @@ import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
-import java.util.stream.IntStream;
 import org.bytedeco.javacpp.BytePointer;
-import org.bytedeco.javacpp.DoublePointer;
 import org.bytedeco.opencv.global.opencv_core;
 import org.bytedeco.opencv.global.opencv_imgcodecs;
 import org.bytedeco.opencv.global.opencv_imgproc;
 import org.bytedeco.opencv.opencv_core.Mat;
-import org.bytedeco.opencv.opencv_core.Scalar;
 import org.bytedeco.opencv.opencv_core.Size;
 import wovenset.core.picture.file.RefusedPhotoException;
 import wovenset.core.said.Reason;
@@ -21,8 +18,6 @@ public final class DerivedPixels {
     private static final byte JPEG_BEGINS = (byte) 0xff;
 
     /** Rows that one processor makes at a time. */
-    private static final int BAND = 128;
-
     private DerivedPixels() {}
 
     /** A derived file's pixels, as they are stored. */
@@ -85,51 +80,6 @@ public final class DerivedPixels {
             soft.data().get(pixels);
         }
         return sized;
-    }
-
-    /**
-     * A picture scaled and shifted onto other pixels, each between its four nearest (bilinear); beyond its edges it goes on as they are.
-     *
-     * @param image of three bytes a pixel that are all its own
-     * @param scaleX wanted pixels to one of the image's
-     * @param left where its left edge comes to lie among them
-     */
-    public static BufferedImage shifted(
-            BufferedImage image, double scaleX, double scaleY, double left, double top, int width, int height) {
-        byte[] pixels = ((DataBufferByte) image.getRaster().getDataBuffer()).getData();
-        BufferedImage shifted = new BufferedImage(width, height, BufferedImage.TYPE_3BYTE_BGR);
-        byte[] into = ((DataBufferByte) shifted.getRaster().getDataBuffer()).getData();
-        int line = 3 * image.getWidth();
-        IntStream.range(0, (height + BAND - 1) / BAND).parallel().forEach(band -> {
-            int begin = band * BAND;
-            int rows = Math.min(BAND, height - begin);
-            // Only the rows that are needed.
-            double upper = (begin - top) / scaleY;
-            int first = (int) Math.max(0, Math.min(image.getHeight() - 1, Math.floor(upper) - 1));
-            int end = (int) Math.max(first + 1, Math.min(image.getHeight(), Math.ceil(upper + rows / scaleY) + 2));
-            // From the middles of the wanted pixels to those of its own.
-            double[] back = {
-                1 / scaleX, 0, (0.5 - left) / scaleX - 0.5, 0, 1 / scaleY, upper + 0.5 / scaleY - 0.5 - first
-            };
-            try (Mat picture = new Mat(end - first, image.getWidth(), opencv_core.CV_8UC3);
-                    Mat to = new Mat(2, 3, opencv_core.CV_64F);
-                    Mat wanted = new Mat();
-                    Scalar nothing = new Scalar();
-                    Size size = new Size(width, rows)) {
-                picture.data().put(pixels, first * line, (end - first) * line);
-                new DoublePointer(to.data()).put(back);
-                opencv_imgproc.warpAffine(
-                        picture,
-                        wanted,
-                        to,
-                        size,
-                        opencv_imgproc.INTER_LINEAR | opencv_imgproc.WARP_INVERSE_MAP,
-                        opencv_core.BORDER_REPLICATE,
-                        nothing);
-                wanted.data().get(into, 3 * begin * width, 3 * rows * width);
-            }
-        });
-        return shifted;
     }
 
     /** A picture no longer than that, in pixels, reduced by area averaging if it is; of bytes as there. */
