@@ -39,8 +39,20 @@ public sealed interface RetouchEdit extends Edit {
     /** Shows the photo as it was taken again. */
     record EndPlane(UUID pageId, UUID frameId) implements RetouchEdit {}
 
-    /** Lets a photo that is shown whole go on where its frame has room beside it, or leaves that bare again. */
-    record ExtendPhoto(UUID pageId, UUID frameId, boolean extended) implements RetouchEdit {}
+    /**
+     * Lets a photo that is shown whole go on where its frame has room beside it, or leaves that bare again.
+     *
+     * @param going how it goes on; if nothing is said, mirrored
+     */
+    record ExtendPhoto(UUID pageId, UUID frameId, boolean extended, Optional<GoingOn> going) implements RetouchEdit {}
+
+    /** How a photo goes on beyond its edges. */
+    enum GoingOn {
+        /** Mirrored over them. */
+        MIRRORED,
+        /** As it does elsewhere in the photo, where it looks most like along its edge. */
+        SAMPLED
+    }
 
     /**
      * Makes one picture of what these frames' photos show: cut out, alike in size and light, on one ground. Where nothing is cut out yet, people

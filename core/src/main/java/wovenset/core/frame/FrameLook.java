@@ -11,6 +11,7 @@ import wovenset.core.item.Fading;
 import wovenset.core.photo.PhotoPixels;
 import wovenset.core.photo.PixelSize;
 import wovenset.core.photo.Subject;
+import wovenset.core.photo.retouch.EdgeSources;
 import wovenset.core.style.Band;
 import wovenset.core.style.CaptionStyle;
 import wovenset.core.style.Corners;
@@ -76,7 +77,8 @@ public record FrameLook(
      * @param middleX where in the window an aimed crop puts the subject: shares of its width and height
      * @param through where the upright photo's unit square lies in the unturned frame's axes, if it is seen through the frame
      * @param woven of what it is made up; nothing if it is shown itself
-     * @param extended whether it goes on, mirrored, where it is shown whole and does not fill the window
+     * @param extended whether it goes on where it is shown whole and does not fill the window
+     * @param sampled from where it goes on then; nothing if it is mirrored over its edges
      */
     public record Photo(
             PhotoPixels pixels,
@@ -87,7 +89,8 @@ public record FrameLook(
             double middleY,
             Optional<Affine> through,
             Optional<Woven> woven,
-            boolean extended) {}
+            boolean extended,
+            Optional<EdgeSources> sampled) {}
 
     /**
      * Away from the light, seen from the unturned frame: by how much a shadow is displaced for each of its height.

@@ -29,12 +29,6 @@ import wovenset.core.style.effect.Tilt;
  * linear in bands and lines.
  */
 public final class FrameResolver {
-    /** Millimetres; less than any printer can tell, more than sums of doubles are off. */
-    private static final double NEAR = 1e-6;
-
-    /** Of a photo beside itself: enough for one of 20 : 1 in a square. */
-    private static final int MOST_MIRRORED = 10;
-
     /** Torn paper's inside. */
     private static final Paint FIBRES = new Paint.Texture(
             Paint.Texture.Material.FELT, new Rgb("#fffefa"), new Rgb("#ddd6c8"), Length.ofMm(0.3), 0.6);
@@ -195,24 +189,10 @@ public final class FrameResolver {
         return new ResolvedFrame.Photo(to, placed.crop(), ppi);
     }
 
-    /** The photo, and below it its mirror images wherever the opening reaches beyond the photo's edges. */
+    /** The photo, and below it what is drawn wherever the opening reaches beyond the photo's edges. */
     private static List<Op> images(FrameLook.Photo photo, Affine to, BoxMm window, BoxMm opening) {
         List<Op> images = new ArrayList<>();
-        boolean whole = photo.crop().fit() == Crop.Fit.WHOLE;
-        boolean extended = whole && photo.extended();
-        if (!opening.equals(window) || extended) {
-            int far = extended ? MOST_MIRRORED : 1;
-            for (int across = -far; across <= far; across++) {
-                for (int down = -far; down <= far; down++) {
-                    Op.Image mirrored = image(photo, to.after(mirror(across, down)));
-                    boolean itself = across == 0 && down == 0;
-                    boolean wanted = !whole || extended || reaches(to, across, down, window);
-                    if (!itself && mirrored.ink().meets(opening) && wanted) {
-                        images.addAll(drawn(photo, mirrored, opening));
-                    }
-                }
-            }
-        }
+        BesidePhoto.of(photo, to, window, opening).forEach(beside -> images.addAll(drawn(photo, beside, opening)));
         images.addAll(drawn(photo, image(photo, to), opening));
         return images;
     }
@@ -223,32 +203,5 @@ public final class FrameResolver {
 
     private static Op.Image image(FrameLook.Photo photo, Affine to) {
         return new Op.Image(photo.pixels(), photo.size().width(), photo.size().height(), to);
-    }
-
-    /** The unit square so many times its width and height away, each time mirrored over the side between. */
-    private static Affine mirror(int across, int down) {
-        boolean flipped = across % 2 != 0;
-        boolean upsideDown = down % 2 != 0;
-        return new Affine(
-                flipped ? -1 : 1,
-                0,
-                0,
-                upsideDown ? -1 : 1,
-                flipped ? across + 1 : across,
-                upsideDown ? down + 1 : down);
-    }
-
-    /** Whether a photo that is shown whole comes to its window's edge on this side, so that nothing lies between. */
-    private static boolean reaches(Affine to, int across, int down, BoxMm window) {
-        BoxMm photo = to.bounds(new BoxMm(0, 0, 1, 1));
-        BoxMm beyond = to.after(mirror(across, down)).bounds(new BoxMm(0, 0, 1, 1));
-        boolean left = beyond.x() < photo.x() - NEAR;
-        boolean right = beyond.x() > photo.x() + NEAR;
-        boolean up = beyond.y() < photo.y() - NEAR;
-        boolean below = beyond.y() > photo.y() + NEAR;
-        return (!left || photo.x() <= window.x() + NEAR)
-                && (!right || photo.right() >= window.right() - NEAR)
-                && (!up || photo.y() <= window.y() + NEAR)
-                && (!below || photo.bottom() >= window.bottom() - NEAR);
     }
 }

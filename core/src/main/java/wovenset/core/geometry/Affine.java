@@ -37,6 +37,12 @@ public record Affine(double a, double b, double c, double d, double e, double f)
         return new AffineTransform(a, b, c, d, e, f);
     }
 
+    /** The map back; only of a map that leaves nothing flat. */
+    public Affine inverse() {
+        double flat = a * d - b * c;
+        return new Affine(d / flat, -b / flat, -c / flat, a / flat, (c * f - d * e) / flat, (b * e - a * f) / flat);
+    }
+
     /** The upright box around a mapped box. */
     public BoxMm bounds(BoxMm box) {
         if (b == 0 && c == 0) {

@@ -72,7 +72,9 @@ final class PdfPhotos implements PdfImages {
 
     static Map<Passing, Integer> passing(PhotoFiles files, MakeRequest request, List<PageScene> pages) {
         Map<Passing, Integer> counts = new EnumMap<>(Passing.class);
-        largest(pages).forEach((pixels, mmPerPixel) -> {
+        Map<PhotoPixels, Double> photos = largest(pages);
+        photos.keySet().removeIf(pixels -> pixels.beyond().isPresent());
+        photos.forEach((pixels, mmPerPixel) -> {
             try {
                 PhotoHeader header = files.original(pixels.photo()).header();
                 counts.merge(Passing.of(pixels, header, mmPerPixel, request), 1, Integer::sum);

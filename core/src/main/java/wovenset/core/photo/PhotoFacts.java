@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import wovenset.core.photo.retouch.BrushStroke;
+import wovenset.core.photo.retouch.EdgeSources;
 import wovenset.core.photo.retouch.PixelPlane;
 
 /** What is known of stored photos. */
@@ -55,6 +56,11 @@ public interface PhotoFacts {
      * read.
      */
     default Optional<BrushStroke.Point> like(PhotoId photo, BrushStroke stroke) {
+        return Optional.empty();
+    }
+
+    /** From where these pixels go on beyond their edges; nothing if they have clear parts or cannot be read. */
+    default Optional<EdgeSources> edges(PhotoPixels pixels) {
         return Optional.empty();
     }
 

@@ -1,5 +1,6 @@
 package wovenset.core.photo;
 
+import java.util.Optional;
 import wovenset.core.photo.retouch.Retouching;
 
 /**
@@ -7,8 +8,14 @@ import wovenset.core.photo.retouch.Retouching;
  *
  * @param adjustments of light and colour
  * @param retouching by hand
+ * @param beyond which edge they are, of the photo going on there; nothing for the photo itself
  */
-public record PhotoPixels(PhotoId photo, Adjustments adjustments, Retouching retouching) {
+public record PhotoPixels(PhotoId photo, Adjustments adjustments, Retouching retouching, Optional<Beyond> beyond) {
+    /** The photo itself. */
+    public PhotoPixels(PhotoId photo, Adjustments adjustments, Retouching retouching) {
+        this(photo, adjustments, retouching, Optional.empty());
+    }
+
     /** The photo as it is. */
     public PhotoPixels(PhotoId photo) {
         this(photo, Adjustments.NONE);
@@ -20,7 +27,11 @@ public record PhotoPixels(PhotoId photo, Adjustments adjustments, Retouching ret
     }
 
     public boolean arePlain() {
-        return adjustments.areNone() && retouching.doesNothing();
+        return adjustments.areNone() && retouching.doesNothing() && beyond.isEmpty();
+    }
+
+    public PhotoPixels withBeyond(Optional<Beyond> newBeyond) {
+        return new PhotoPixels(photo, adjustments, retouching, newBeyond);
     }
 
     /** The same photo as it is. */

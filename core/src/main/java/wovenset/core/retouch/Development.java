@@ -19,11 +19,13 @@ public final class Development {
      */
     public static int edge(PhotoPixels pixels, int wanted, int own) {
         int edge = Adjusting.edge(pixels.adjustments(), wanted, own);
-        return pixels.retouching().doesNothing() ? edge : Math.max(edge, Math.min(own, Matte.LONG_EDGE));
+        return pixels.retouching().doesNothing() && pixels.beyond().isEmpty()
+                ? edge
+                : Math.max(edge, Math.min(own, Matte.LONG_EDGE));
     }
 
     /**
-     * The pixels with all that is done to them; the same image if that is nothing.
+     * The pixels with all that is done to them, or how they go on beyond an edge; the same image if nothing is done.
      *
      * @param image all of the photo, in sRGB, which stays as it is
      */
@@ -33,7 +35,9 @@ public final class Development {
         BufferedImage adjusted = Adjusting.of(mended, pixels.adjustments());
         BufferedImage cut =
                 retouching.cutOut().map(cutOut -> cut(mended, adjusted, cutOut)).orElse(adjusted);
-        return retouching.plane().map(plane -> Facing.of(cut, plane)).orElse(cut);
+        BufferedImage faced =
+                retouching.plane().map(plane -> Facing.of(cut, plane)).orElse(cut);
+        return pixels.beyond().map(beyond -> Continuation.of(faced, beyond)).orElse(faced);
     }
 
     /** The edge is found on the photo itself, whatever its light and colour become. */

@@ -185,6 +185,7 @@ public enum Reason implements Code {
     PLANE_SIZE,
     STROKE_POINTS,
     STROKE_WIDTH,
+    EDGE_SOURCES,
     MOSAIC_WEAVE,
     MOSAIC_TILES,
     MOSAIC_SHARES,

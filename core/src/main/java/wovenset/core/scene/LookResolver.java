@@ -157,7 +157,8 @@ final class LookResolver {
                         place.form().map(Place.Form::middleY).orElse(0.5),
                         through(frame, place, size),
                         woven(frame, size),
-                        frame.retouching().extended())));
+                        frame.retouching().extended(),
+                        frame.retouching().sampled())));
     }
 
     private Optional<Woven> woven(Frame frame, PixelSize size) {

@@ -27,7 +27,9 @@ import wovenset.core.measure.Resolution;
 import wovenset.core.photo.LabColour;
 import wovenset.core.photo.PhotoFacts;
 import wovenset.core.photo.PhotoId;
+import wovenset.core.photo.PhotoPixels;
 import wovenset.core.photo.PixelSize;
+import wovenset.core.photo.retouch.EdgeSources;
 import wovenset.core.piece.Entries;
 import wovenset.core.piece.Page;
 import wovenset.core.piece.Piece;
@@ -63,11 +65,25 @@ public final class Pieces {
     }
 
     /** Every photo is known, from 2:3 over a square to 3:2 and lighter with its number; its words are “words of” it. */
+    /** From where every photo here goes on. */
+    public static EdgeSources edgeSources() {
+        return new EdgeSources(
+                List.of(new EdgeSources.Source(0.3, 0)),
+                List.of(new EdgeSources.Source(-0.3, 0)),
+                List.of(new EdgeSources.Source(0, 0.3), new EdgeSources.Source(0.1, 0.4)),
+                List.of(new EdgeSources.Source(0, -0.3)));
+    }
+
     public static PhotoFacts facts() {
         return new PhotoFacts() {
             @Override
             public Optional<PixelSize> size(PhotoId photo) {
                 return Optional.of(new PixelSize(new int[] {4000, 6000, 9000}[number(photo) % 3], 6000));
+            }
+
+            @Override
+            public Optional<EdgeSources> edges(PhotoPixels pixels) {
+                return Optional.of(edgeSources());
             }
 
             @Override

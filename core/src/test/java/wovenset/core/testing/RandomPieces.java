@@ -515,7 +515,7 @@ public final class RandomPieces {
                 new FacedPlane.Corner(0.2 * random.nextDouble(), 1));
         FacedPlane plane = new FacedPlane(corners, random.nextBoolean());
         return random.nextBoolean()
-                ? cut.withExtended(random.nextBoolean())
+                ? cut.withExtended(true, random.nextBoolean() ? Optional.of(Pieces.edgeSources()) : Optional.empty())
                 : cut.with(mend).withPlane(Optional.of(plane));
     }
 

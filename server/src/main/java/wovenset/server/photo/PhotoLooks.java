@@ -21,7 +21,9 @@ import wovenset.core.photo.PhotoId;
 import wovenset.core.photo.Region;
 import wovenset.core.photo.Subject;
 import wovenset.core.photo.Tones;
+import wovenset.core.photo.PhotoPixels;
 import wovenset.core.photo.retouch.BrushStroke;
+import wovenset.core.photo.retouch.EdgeSources;
 import wovenset.core.photo.retouch.FacedPlane;
 import wovenset.core.photo.retouch.PixelPlane;
 import wovenset.core.picture.Derivatives;
@@ -29,6 +31,8 @@ import wovenset.core.picture.DerivedPixels;
 import wovenset.core.picture.file.RefusedPhotoException;
 import wovenset.core.subject.ColourGridFinder;
 import wovenset.core.subject.LevelFinder;
+import wovenset.core.retouch.Development;
+import wovenset.core.subject.EdgeContinuing;
 import wovenset.core.subject.LikePlace;
 import wovenset.core.subject.MainColours;
 import wovenset.core.subject.MeanColour;
@@ -146,6 +150,16 @@ final class PhotoLooks {
     /** Nothing if there is no such place, or the photo cannot be read. */
     Optional<BrushStroke.Point> like(PhotoId id, BrushStroke stroke) {
         return read(() -> LikePlace.find(DerivedPixels.within(picture(id, Derivatives.LARGE), LOOK_EDGE), stroke))
+                .flatMap(found -> found);
+    }
+
+    /** Nothing if they have clear parts, or the photo cannot be read. */
+    Optional<EdgeSources> edges(PhotoPixels pixels) {
+        return read(() -> {
+                    BufferedImage plain =
+                            DerivedPixels.within(picture(pixels.photo(), Derivatives.LARGE), LOOK_EDGE);
+                    return EdgeContinuing.find(Development.of(plain, pixels));
+                })
                 .flatMap(found -> found);
     }
 

@@ -37,7 +37,9 @@ import wovenset.core.photo.Region;
 import wovenset.core.photo.Subject;
 import wovenset.core.photo.Tones;
 import wovenset.core.photo.Trait;
+import wovenset.core.photo.PhotoPixels;
 import wovenset.core.photo.retouch.BrushStroke;
+import wovenset.core.photo.retouch.EdgeSources;
 import wovenset.core.photo.retouch.PixelPlane;
 import wovenset.core.picture.Derivatives;
 import wovenset.core.picture.PhotoHeader;
@@ -330,6 +332,11 @@ public class PhotoStore implements PhotoFacts, PhotoFiles {
     @Override
     public Optional<BrushStroke.Point> like(PhotoId photo, BrushStroke stroke) {
         return looks.like(photo, stroke);
+    }
+
+    @Override
+    public Optional<EdgeSources> edges(PhotoPixels pixels) {
+        return looks.edges(pixels);
     }
 
     @Override

@@ -6,6 +6,7 @@ import wovenset.core.edit.Outcome;
 import wovenset.core.edit.RetouchEdit;
 import wovenset.core.edit.slots.Handlers;
 import wovenset.core.photo.PhotoFacts;
+import wovenset.core.photo.PhotoPixels;
 import wovenset.core.photo.retouch.BrushStroke;
 import wovenset.core.photo.retouch.FacedPlane;
 import wovenset.core.photo.retouch.Mend;
@@ -37,12 +38,7 @@ public final class MendEdits {
             FacedPlane plane = new FacedPlane(edit.corners(), edit.whole());
             return use.with(use.retouching().withPlane(Optional.of(plane)), Doing.FACE_PLANE);
         });
-        handlers.on(RetouchEdit.ExtendPhoto.class, (piece, edit) -> {
-            PhotoUse use = new PhotoUse(piece, edit.pageId(), edit.frameId());
-            return use.with(
-                    use.retouching().withExtended(edit.extended()),
-                    edit.extended() ? Doing.EXTEND_PHOTO : Doing.END_EXTENDING);
-        });
+        handlers.on(RetouchEdit.ExtendPhoto.class, this::extend);
         handlers.on(RetouchEdit.EndPlane.class, (piece, edit) -> {
             PhotoUse use = new PhotoUse(piece, edit.pageId(), edit.frameId());
             if (use.retouching().plane().isEmpty()) {
@@ -50,6 +46,21 @@ public final class MendEdits {
             }
             return use.with(use.retouching().withPlane(Optional.empty()), Doing.END_PLANE);
         });
+    }
+
+    private Outcome extend(Piece piece, RetouchEdit.ExtendPhoto edit) {
+        PhotoUse use = new PhotoUse(piece, edit.pageId(), edit.frameId());
+        boolean sampled = edit.extended()
+                && edit.going().filter(RetouchEdit.GoingOn.SAMPLED::equals).isPresent();
+        Retouching now = use.retouching();
+        return use.with(
+                now.withExtended(
+                        edit.extended(),
+                        sampled
+                                ? facts.edges(
+                                        new PhotoPixels(use.photo(), use.frame().adjustments(), now.ofPixels()))
+                                : Optional.empty()),
+                edit.extended() ? Doing.EXTEND_PHOTO : Doing.END_EXTENDING);
     }
 
     private Outcome mend(Piece piece, RetouchEdit.MendPhoto edit) {

@@ -11,6 +11,7 @@ import static wovenset.core.testing.Pieces.placed;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import wovenset.core.display.Op;
@@ -21,6 +22,7 @@ import wovenset.core.edit.ItemEdit;
 import wovenset.core.edit.RetouchEdit;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.item.Crop;
+import wovenset.core.photo.Beyond;
 import wovenset.core.photo.retouch.BrushStroke;
 import wovenset.core.photo.retouch.FacedPlane;
 import wovenset.core.photo.retouch.Mend;
@@ -41,6 +43,11 @@ class MendEditsTest {
             new FacedPlane.Corner(0.9, 0.2),
             new FacedPlane.Corner(0.8, 0.9),
             new FacedPlane.Corner(0.2, 0.8));
+
+    private static final Edit SHOWN_WHOLE = new ItemEdit.PatchItems(
+            PAGE,
+            List.of(FRAME),
+            new ItemChange.SetCrop(new Crop(0.5, 0.5, 1, 0, false, Crop.Fit.WHOLE, Crop.Aim.HAND)));
 
     private static Edit mend(Mend.Kind kind, double x) {
         return new RetouchEdit.MendPhoto(
@@ -86,14 +93,9 @@ class MendEditsTest {
     /** The photo is drawn mirrored beside itself wherever its window shows more than the photo, and counts as the same pixels. */
     @Test
     void aPhotoShownWholeGoesOnUntilItsFrameIsFull() {
-        Piece whole = applied(
-                PIECE,
-                new ItemEdit.PatchItems(
-                        PAGE,
-                        List.of(FRAME),
-                        new ItemChange.SetCrop(new Crop(0.5, 0.5, 1, 0, false, Crop.Fit.WHOLE, Crop.Aim.HAND))));
+        Piece whole = applied(PIECE, SHOWN_WHOLE);
         assertThat(images(whole)).hasSize(1);
-        Piece extended = applied(whole, new RetouchEdit.ExtendPhoto(PAGE, FRAME, true));
+        Piece extended = applied(whole, new RetouchEdit.ExtendPhoto(PAGE, FRAME, true, Optional.empty()));
         List<Op.Image> images = images(extended);
         BoxMm covered = images.stream().map(Op.Image::ink).reduce(BoxMm::union).orElseThrow();
         BoxMm window = scene(extended).resolved().window();
@@ -104,8 +106,35 @@ class MendEditsTest {
         assertThat(images)
                 .extracting(Op.Image::pixels)
                 .containsOnly(images(whole).get(0).pixels());
-        assertThat(applied(extended, new RetouchEdit.ExtendPhoto(PAGE, FRAME, false)))
+        assertThat(applied(extended, new RetouchEdit.ExtendPhoto(PAGE, FRAME, false, Optional.empty())))
                 .isEqualTo(whole);
+    }
+
+    /** Sampled, it is pictures of what lies beyond its edges, which are asked for once, when that is set. */
+    @Test
+    void aSampledPhotoGoesOnFromItsSources() {
+        Piece whole = applied(PIECE, SHOWN_WHOLE);
+        Piece sampled = applied(
+                whole, new RetouchEdit.ExtendPhoto(PAGE, FRAME, true, Optional.of(RetouchEdit.GoingOn.SAMPLED)));
+        List<Op.Image> images = images(sampled);
+        assertThat(images.get(images.size() - 1).pixels())
+                .isEqualTo(images(whole).get(0).pixels());
+        BoxMm photo = images.get(images.size() - 1).ink();
+        assertThat(images.subList(0, images.size() - 1)).isNotEmpty().allSatisfy(image -> {
+            Beyond beyond = image.pixels().beyond().orElseThrow();
+            BoxMm ink = image.ink();
+            assertThat(beyond.sources()).isEqualTo(Pieces.edgeSources().of(beyond.edge()));
+            assertThat(beyond.reach()).isLessThanOrEqualTo(1);
+            switch (beyond.edge()) {
+                case LEFT -> assertThat(ink.right()).isLessThanOrEqualTo(photo.x() + 1e-6);
+                case RIGHT -> assertThat(ink.x()).isGreaterThanOrEqualTo(photo.right() - 1e-6);
+                case ABOVE -> assertThat(ink.bottom()).isLessThanOrEqualTo(photo.y() + 1e-6);
+                case BELOW -> assertThat(ink.y()).isGreaterThanOrEqualTo(photo.bottom() - 1e-6);
+            }
+        });
+        assertThat(retouching(applied(sampled, new RetouchEdit.FacePlane(PAGE, FRAME, CORNERS, true)))
+                        .sampled())
+                .isEmpty();
     }
 
     private static FrameScene scene(Piece piece) {

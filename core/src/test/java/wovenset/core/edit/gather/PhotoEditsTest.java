@@ -130,9 +130,9 @@ class PhotoEditsTest {
         BrushStroke dab = new BrushStroke(0.1, 0, List.of(new BrushStroke.Point(0.5, 0.5)));
         Piece mended = after(
                 after(PIECE, new RetouchEdit.MendPhoto(first(PIECE).id(), frame, Mend.Kind.RED_EYE, dab)),
-                new RetouchEdit.ExtendPhoto(first(PIECE).id(), frame, true));
+                new RetouchEdit.ExtendPhoto(first(PIECE).id(), frame, true, Optional.empty()));
         Piece exchanged = after(mended, new EntryEdit.ExchangePhotos(one, other, false));
         assertThat(first(exchanged).frame(frame).orElseThrow().retouching())
-                .isEqualTo(Retouching.NONE.withExtended(true));
+                .isEqualTo(Retouching.NONE.withExtended(true, Optional.empty()));
     }
 }
