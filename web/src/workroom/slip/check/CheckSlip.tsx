@@ -61,7 +61,7 @@ export function CheckSlip() {
 }
 
 function Limits() {
-  const { handle } = useRoom()
+  const { handle, piece } = useRoom()
   const queries = useQueryClient()
   const limits = useSharpness()
   if (!limits) return null
@@ -88,6 +88,9 @@ function Limits() {
         max={limits.warnPpi}
         onCommit={(alarmPpi) => void set({ ...limits, alarmPpi })}
       />
+      {piece.format.unit === 'PX' && (
+        <p className="text-[13px] text-soft">On pages of pixels, as here, a photo is sharp with as many as the page.</p>
+      )}
     </Part>
   )
 }

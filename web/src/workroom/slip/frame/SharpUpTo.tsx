@@ -1,14 +1,12 @@
 import type { FrameScene } from '../../../api/client'
 import { saySize } from '../../../measure/units'
-import { useSharpness } from '../../../measure/useSharpness'
 import { useRoom } from '../../context'
 
 /** What can be done for a photo that has too few pixels for its size, and what cannot. */
 export function SharpUpTo({ scene }: { scene: FrameScene }) {
   const { piece } = useRoom()
-  const limits = useSharpness()
-  if (!limits || !scene.photo || scene.photo.sharpness === 'DENSE') return null
-  const share = (scene.photo.ppi / limits.warnPpi) * 1000
+  if (!scene.photo || scene.photo.sharpness === 'DENSE') return null
+  const share = (scene.photo.ppi / scene.photo.sharpFromPpi) * 1000
   return (
     <p className="pb-2 text-[13px] leading-4 text-soft">
       Sharp up to {saySize(Math.round(scene.box.width * share), Math.round(scene.box.height * share), piece.format)}.

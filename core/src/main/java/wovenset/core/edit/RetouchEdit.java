@@ -59,8 +59,9 @@ public sealed interface RetouchEdit extends Edit {
      * are. The page is arranged by hand then.
      *
      * @param itemIds of the frames, from left to right
+     * @param rows that they stand in; nothing for as many as suit
      */
-    record StandTogether(UUID pageId, List<UUID> itemIds) implements RetouchEdit {}
+    record StandTogether(UUID pageId, List<UUID> itemIds, Optional<Integer> rows) implements RetouchEdit {}
 
     /** What a stroke says. */
     enum Mark {

@@ -177,6 +177,7 @@ public enum Reason implements Code {
     NO_PERSON,
     NOBODY_AMONG,
     STANDING_COUNT,
+    STANDING_ROWS,
     MENDS,
     NO_MEND,
     NO_PLANE,

@@ -40,6 +40,10 @@ import wovenset.core.geometry.Affine;
 import wovenset.core.geometry.BoxMm;
 import wovenset.core.ink.Rgb;
 import wovenset.core.item.Fading;
+import wovenset.core.measure.Format;
+import wovenset.core.measure.Length;
+import wovenset.core.measure.LengthUnit;
+import wovenset.core.measure.Resolution;
 import wovenset.core.paint.FadeMask;
 import wovenset.core.piece.Piece;
 import wovenset.core.said.Notice;
@@ -279,6 +283,23 @@ class SceneResolverTest {
                         SharpnessLimits.Sharpness.OPEN,
                         SharpnessLimits.Sharpness.OPEN,
                         SharpnessLimits.Sharpness.LOOSE);
+    }
+
+    @Test
+    void onAPageOfPixelsAPhotoWithAsManyIsSharp() {
+        Format screen = new Format(Length.ofMm(508), Length.ofMm(286), Length.ZERO, LengthUnit.PX, new Resolution(96));
+        SharpnessLimits limits = SharpnessLimits.USUAL.on(screen);
+        assertThat(List.of(limits.of(96), limits.of(94), limits.of(56)))
+                .containsExactly(
+                        SharpnessLimits.Sharpness.DENSE,
+                        SharpnessLimits.Sharpness.OPEN,
+                        SharpnessLimits.Sharpness.LOOSE);
+        assertThat(SharpnessLimits.USUAL.on(Pieces.format(300, 200))).isEqualTo(SharpnessLimits.USUAL);
+        for (double ppi : new double[] {1, 4800}) {
+            Format odd =
+                    new Format(screen.width(), screen.height(), screen.bleed(), LengthUnit.PX, new Resolution(ppi));
+            assertThat(SharpnessLimits.USUAL.on(odd).of(ppi)).isEqualTo(SharpnessLimits.Sharpness.DENSE);
+        }
     }
 
     @Test

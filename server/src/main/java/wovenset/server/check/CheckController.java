@@ -68,7 +68,7 @@ class CheckController {
     @GetMapping("/api/pieces/{id}/check")
     CheckView check(@PathVariable UUID id) {
         Piece piece = pieces.get(id).piece();
-        SharpnessLimits limits = settings.sharpness();
+        SharpnessLimits limits = settings.sharpness().on(piece.format());
         List<FindingView> findings = new ArrayList<>();
         Map<UUID, Double> softest = new HashMap<>();
         for (Page page : piece.pages()) {

@@ -67,7 +67,7 @@ final class DemoSpecials {
             editor.edit(new RetouchEdit.MarkCutOut(
                     page, frames.get(stroke.frame()), mark, new BrushStroke(BRUSH, 0, points)));
         }
-        editor.edit(new RetouchEdit.StandTogether(page, frames));
+        editor.edit(new RetouchEdit.StandTogether(page, frames, Optional.empty()));
     }
 
     /** One photo twice in register: in greys, and in a strip of torn paper as it is. */

@@ -98,7 +98,7 @@ public class SceneService {
 
     public SceneView view(Piece piece, Page page) {
         PageScene scene = scene(piece, page);
-        SharpnessLimits limits = settings.sharpness();
+        SharpnessLimits limits = settings.sharpness().on(piece.format());
         List<SceneView.UnitView> shown = new ArrayList<>();
         for (Unit unit : scene.pictures()) {
             String name = names.get(unit.ops(), ops -> hash(ops.toString()));
@@ -171,6 +171,7 @@ public class SceneService {
                                 placed.crop(),
                                 placed.ppi(),
                                 limits.of(placed.ppi()),
+                                limits.warnPpi(),
                                 one.subject())))
                 .orElse(null);
         SceneView.WordsView words = frame.resolved()

@@ -91,7 +91,11 @@ public record SceneView(
             @Nullable PhotoView photo,
             @Nullable WordsView words) {}
 
-    /** A photo as it shows in its window. */
+    /**
+     * A photo as it shows in its window.
+     *
+     * @param sharpFromPpi from how many pixels an inch on it is sharp here
+     */
     public record PhotoView(
             PhotoId photo,
             int widthPx,
@@ -99,6 +103,7 @@ public record SceneView(
             Crop crop,
             @JsonSerialize(using = Rounded.class) double ppi,
             SharpnessLimits.Sharpness sharpness,
+            double sharpFromPpi,
             Subject subject) {}
 
     /** @param missing signs that the typeface lacks */

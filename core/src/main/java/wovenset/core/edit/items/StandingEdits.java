@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
@@ -63,6 +64,9 @@ public final class StandingEdits {
         if (frames.size() < 2) {
             throw EditRefusedException.of("itemIds", Reason.STANDING_COUNT);
         }
+        if (edit.rows().filter(rows -> rows < 1 || rows > Standing.MOST_ROWS).isPresent()) {
+            throw EditRefusedException.of("rows", Reason.STANDING_ROWS, Standing.MOST_ROWS);
+        }
         List<CutOut> cutOuts = new ArrayList<>();
         List<Standing.Figure> figures = new ArrayList<>();
         for (Frame frame : frames) {
@@ -79,7 +83,10 @@ public final class StandingEdits {
             figures.add(new Standing.Figure(size, seen, head(photo, seen)));
         }
         List<Standing.Place> places = Standing.of(
-                figures, piece.format().width().mm(), piece.format().height().mm());
+                figures,
+                piece.format().width().mm(),
+                piece.format().height().mm(),
+                edit.rows().map(OptionalInt::of).orElseGet(OptionalInt::empty));
         Optional<Tones> light = facts.tones(photo(piece, frames.get(0)));
         Map<UUID, Frame> standing = new HashMap<>();
         for (int i = 0; i < frames.size(); i++) {

@@ -3,6 +3,7 @@ package wovenset.core.edit.items;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
+import static wovenset.core.edit.apply.Refusals.checkRefused;
 import static wovenset.core.testing.Pieces.first;
 import static wovenset.core.testing.Pieces.frames;
 import static wovenset.core.testing.Pieces.grid;
@@ -10,10 +11,17 @@ import static wovenset.core.testing.Pieces.photo;
 import static wovenset.core.testing.Pieces.piece;
 import static wovenset.core.testing.Pieces.placed;
 
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Random;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import wovenset.core.arrange.standing.Standing;
 import wovenset.core.edit.EditRefusedException;
 import wovenset.core.edit.RetouchEdit;
@@ -70,7 +78,7 @@ class StandingEditsTest {
 
     private static Piece stood(PhotoFacts facts, List<UUID> frames) {
         return new Edits(facts, UUID::randomUUID)
-                .apply(PIECE, new RetouchEdit.StandTogether(PAGE, frames))
+                .apply(PIECE, new RetouchEdit.StandTogether(PAGE, frames, Optional.empty()))
                 .piece();
     }
 
@@ -137,6 +145,12 @@ class StandingEditsTest {
             }
         };
         assertRefused(nobody, THREE, Reason.NOBODY_AMONG);
+        checkRefused(
+                PIECE,
+                new RetouchEdit.StandTogether(PAGE, THREE, Optional.of(5)),
+                "rows",
+                Reason.STANDING_ROWS,
+                Standing.MOST_ROWS);
     }
 
     private static void assertRefused(PhotoFacts facts, List<UUID> frames, Reason reason) {
@@ -153,10 +167,62 @@ class StandingEditsTest {
                 new Standing.Figure(new PixelSize(100, 4000), new Region(0.2, 0, 0.6, 1), 0),
                 new Standing.Figure(new PixelSize(4000, 300), new Region(0, 0.4, 1, 0.5), 0),
                 new Standing.Figure(new PixelSize(2000, 2000), new Region(0.5, 0.5, 0.1, 0.1), 0));
-        for (Standing.Place place : Standing.of(figures, 300, 200)) {
+        for (Standing.Place place : Standing.of(figures, 300, 200, OptionalInt.empty())) {
             assertThat(place.box().x()).isGreaterThan(-5);
             assertThat(place.box().right()).isLessThan(305);
             assertThat(place.box().height()).isLessThan(210);
         }
+    }
+
+    private static Standing.Figure person(double tall, boolean cutOff) {
+        double top = cutOff ? 0.9 - 0.1 * tall : 0.1;
+        return new Standing.Figure(
+                new PixelSize(3000, 4000), new Region(0.3, top, 0.3, cutOff ? 1 - top : 0.1 * tall), 0.1);
+    }
+
+    /** In rows, heads are alike, everybody is on the page, and nobody in front hides a head behind. */
+    @ParameterizedTest
+    @CsvSource({"7, 2, 3", "6, 2, 3", "9, 3, 3", "4, 4, 1", "3, 1, 3", "2, 4, 1", "23, 3, 7"})
+    void nobodyHidesAHeadBehind(int count, int rows, int inFront) {
+        Random random = new Random(count);
+        List<Standing.Figure> figures = IntStream.range(0, count)
+                .mapToObj(i -> person(4 + 3 * random.nextDouble(), false))
+                .toList();
+        List<Standing.Place> places = Standing.of(figures, 300, 200, OptionalInt.of(rows));
+        assertThat(places).filteredOn(place -> place.row() == 0).hasSize(inFront);
+        double head =
+                0.1 * 4000 * places.get(0).height() / (figures.get(0).seen().height() * 4000);
+        for (int i = 0; i < count; i++) {
+            Standing.Place place = places.get(i);
+            assertThat(0.1 * place.height() / figures.get(i).seen().height()).isCloseTo(head, within(1e-9));
+            assertThat(place.box().x()).isPositive();
+            assertThat(place.box().y()).isPositive();
+            assertThat(place.box().right()).isLessThan(300);
+            assertThat(places.subList(0, count))
+                    .filteredOn(front -> front.row() < place.row())
+                    .allSatisfy(front -> assertThat(front.box().y())
+                            .isGreaterThan(place.box().y() + head));
+        }
+        assertThat(Standing.backToFront(places))
+                .isSortedAccordingTo(Comparator.comparing(i -> -places.get(i).row()));
+    }
+
+    @Test
+    void whoHasNoFeetStandsInFrontAndAGroupGrowsByRows() {
+        List<Standing.Figure> figures = new ArrayList<>();
+        for (int i = 0; i < 8; i++) {
+            figures.add(person(6, i % 3 == 0));
+        }
+        List<Standing.Place> places = Standing.of(figures, 300, 200, OptionalInt.empty());
+        assertThat(places).extracting(Standing.Place::row).contains(1);
+        for (int i = 0; i < 8; i += 3) {
+            assertThat(places.get(i).row()).isZero();
+            assertThat(places.get(i).box().bottom()).isCloseTo(200, within(1.0));
+        }
+        List<Standing.Place> row = Standing.of(figures, 300, 200, OptionalInt.of(1));
+        assertThat(places.get(0).height()).isGreaterThan(1.15 * row.get(0).height());
+        assertThat(Standing.of(figures.subList(0, 4), 300, 200, OptionalInt.empty()))
+                .extracting(Standing.Place::row)
+                .containsOnly(0);
     }
 }
