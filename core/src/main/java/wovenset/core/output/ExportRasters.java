@@ -63,7 +63,7 @@ final class ExportRasters implements PhotoRasters, AutoCloseable {
         return (int) Math.round(Math.max(width, height) * Math.min(wantedScale, most));
     }
 
-    /** Strips that are drawn side by side may ask for the same photo. */
+    /** Strips are drawn on other threads than they are packed on, or on the same. */
     @Override
     public synchronized BufferedImage raster(PhotoPixels pixels, double wantedScale) {
         PhotoFiles.Original original = files.original(pixels.photo());
@@ -110,7 +110,7 @@ final class ExportRasters implements PhotoRasters, AutoCloseable {
         long all = needs.bytes.values().stream().mapToLong(Long::longValue).sum();
         long largest =
                 needs.bytes.values().stream().mapToLong(Long::longValue).max().orElse(0);
-        return Math.min(all, budget + 2 * largest);
+        return Math.min(all, budget + largest);
     }
 
     private Needs needs(PageScene page, double pixelsPerMm) {

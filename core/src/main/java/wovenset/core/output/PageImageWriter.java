@@ -16,7 +16,7 @@ import wovenset.core.said.Reason;
 import wovenset.core.scene.PageScene;
 
 /**
- * Draws a page strip by strip and writes each at once, as JPEG or PNG with its resolution and profile: memory holds three strips and
+ * Draws a page strip by strip and writes each at once, as JPEG or PNG with its resolution and profile: memory holds two strips and
  * the photos that cross them, whatever the page's size.
  */
 final class PageImageWriter {
@@ -25,10 +25,10 @@ final class PageImageWriter {
 
     static final long MOST_PIXELS = 300_000_000L;
 
-    private static final int STRIP_PIXELS = 2_000_000;
+    private static final int STRIP_PIXELS = 3_000_000;
 
-    /** Strips at a time: one that is packed, and two that are drawn meanwhile or wait. */
-    private static final int STRIPS = 3;
+    /** Strips at a time: one that is packed, and one that is drawn meanwhile. More would hold more photos. */
+    private static final int STRIPS = 2;
 
     private final ExportRasters rasters;
     private final RasterPainter painter;

@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.util.Optional;
 import wovenset.core.paint.PhotoRasters.MissingPhotoException;
 import wovenset.core.photo.PhotoPixels;
+import wovenset.core.picture.Derivatives;
 import wovenset.core.picture.DerivedPixels;
 import wovenset.core.picture.PhotoDecoder;
 import wovenset.core.picture.PhotoHeader;
@@ -33,11 +34,15 @@ final class PrintPixels {
             // little time.
             Optional<Path> reduced = files.reduced(pixels.photo(), FINER * edge);
             BufferedImage decoded = reduced.isPresent()
-                    ? DerivedPixels.within(DerivedPixels.read(Files.readAllBytes(reduced.get())), edge)
+                    ? DerivedPixels.within(stored(Files.readAllBytes(reduced.get()), FINER * edge), edge)
                     : PhotoDecoder.decode(original.file(), header, edge);
             return Development.of(decoded, pixels);
         } catch (RefusedPhotoException | IOException e) {
             throw MissingPhotoException.damaged(original.name(), e);
         }
+    }
+
+    private static BufferedImage stored(byte[] file, int enough) {
+        return enough <= Derivatives.SMALL / 2 ? DerivedPixels.readHalf(file) : DerivedPixels.read(file);
     }
 }

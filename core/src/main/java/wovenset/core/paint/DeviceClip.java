@@ -1,35 +1,39 @@
 package wovenset.core.paint;
 
-import java.awt.Graphics2D;
 import java.awt.Rectangle;
-import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 
-/**
- * What of an image can be drawn on, in its pixels. Clips are rectangles along them.
- *
- * @param graphics of the image
- */
-record DeviceClip(BufferedImage image, Graphics2D graphics) {
-    /** One pixel wider than what can be drawn on. */
-    Rectangle wider() {
-        Rectangle pixels = pixels();
-        pixels.grow(1, 1);
-        return pixels.intersection(all());
+/** What of an image is drawn on, in its pixels: narrowed by clips along them, and put back. */
+final class DeviceClip {
+    private final Rectangle all;
+    private Rectangle pixels;
+
+    DeviceClip(BufferedImage image) {
+        all = new Rectangle(image.getWidth(), image.getHeight());
+        pixels = all;
     }
 
-    /** Those that are drawn on: whose middles lie in the clip. */
+    /** Those that are drawn on. */
     Rectangle pixels() {
-        Shape clip = graphics.getClip();
-        return clip == null
-                ? all()
-                : middlesIn(clip.getBounds2D(), graphics.getTransform()).intersection(all());
+        return pixels;
     }
 
-    private Rectangle all() {
-        return new Rectangle(image.getWidth(), image.getHeight());
+    /** The same and one more on each side, as far as there are any. */
+    Rectangle wider() {
+        Rectangle wider = new Rectangle(pixels);
+        wider.grow(1, 1);
+        return wider.intersection(all);
+    }
+
+    /** From now on only those among them whose middles lie in a box as it is seen. */
+    void narrow(Rectangle2D box, AffineTransform to) {
+        pixels = middlesIn(box, to).intersection(pixels);
+    }
+
+    void putBack(Rectangle before) {
+        pixels = before;
     }
 
     /** The pixels whose middles lie in the box around a box as it is seen. */

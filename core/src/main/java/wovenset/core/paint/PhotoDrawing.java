@@ -23,6 +23,7 @@ final class PhotoDrawing {
 
     private final BufferedImage target;
     private final Graphics2D graphics;
+    private final DeviceClip clip;
     private final PhotoRasters rasters;
     private final Optional<Shape> softClip;
     private Map.@Nullable Entry<UprightPhoto.Place, Optional<UprightPhoto.Layer>> lastLayer;
@@ -31,9 +32,15 @@ final class PhotoDrawing {
      * @param graphics of the target
      * @param softClip that is being drawn for; an image that fills it is drawn a little beyond it
      */
-    PhotoDrawing(BufferedImage target, Graphics2D graphics, PhotoRasters rasters, Optional<Shape> softClip) {
+    PhotoDrawing(
+            BufferedImage target,
+            Graphics2D graphics,
+            DeviceClip clip,
+            PhotoRasters rasters,
+            Optional<Shape> softClip) {
         this.target = target;
         this.graphics = graphics;
+        this.clip = clip;
         this.rasters = rasters;
         this.softClip = softClip;
     }
@@ -93,7 +100,7 @@ final class PhotoDrawing {
     }
 
     private UprightPhoto.Place place(Op.Image image) {
-        return new UprightPhoto.Place(image, graphics.getTransform(), new DeviceClip(target, graphics).pixels());
+        return new UprightPhoto.Place(image, graphics.getTransform(), clip.pixels());
     }
 
     private BufferedImage raster(Op.Image image) {
@@ -101,8 +108,8 @@ final class PhotoDrawing {
         return rasters.raster(image.pixels(), deviceScale);
     }
 
-    private static boolean covers(Op.Image image, Shape clip) {
-        Rectangle2D box = clip.getBounds2D();
+    private static boolean covers(Op.Image image, Shape outline) {
+        Rectangle2D box = outline.getBounds2D();
         try {
             AffineTransform toUnit = image.to().awt().createInverse();
             for (double x : new double[] {box.getMinX(), box.getMaxX()}) {

@@ -40,8 +40,8 @@ final class RasterBackend implements Op.Visitor {
     private RasterBackend(BufferedImage image, Graphics2D graphics, PhotoRasters rasters, Optional<Shape> softClip) {
         this.graphics = graphics;
         this.rasters = rasters;
-        deviceClip = new DeviceClip(image, graphics);
-        photos = new PhotoDrawing(image, graphics, rasters, softClip);
+        deviceClip = new DeviceClip(image);
+        photos = new PhotoDrawing(image, graphics, deviceClip, rasters, softClip);
     }
 
     /** Sets the quality that all drawing here counts on. */
@@ -68,14 +68,24 @@ final class RasterBackend implements Op.Visitor {
         } else if (group.clip().isEmpty()) {
             draw(group.children());
         } else if (isUpright() && group.clip().get() instanceof ShapeMm.Rectangle rectangle) {
-            Shape clip = graphics.getClip();
-            graphics.clip(rectangle.path());
-            draw(group.children());
-            graphics.setClip(clip);
+            within(rectangle, group.children());
         } else {
             onLayer(group, group.clip());
         }
         graphics.setTransform(before);
+    }
+
+    /** Draws what of them lies there; most tiles of a mosaic lie in another strip of the page. */
+    private void within(ShapeMm.Rectangle rectangle, List<Op> children) {
+        Rectangle before = deviceClip.pixels();
+        deviceClip.narrow(rectangle.path().getBounds2D(), graphics.getTransform());
+        if (!deviceClip.pixels().isEmpty()) {
+            Shape clip = graphics.getClip();
+            graphics.clip(rectangle.path());
+            draw(children);
+            graphics.setClip(clip);
+        }
+        deviceClip.putBack(before);
     }
 
     /** The photo that is all there is in it. */

@@ -8,6 +8,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import wovenset.core.photo.PhotoId;
 import wovenset.core.photo.PhotoPixels;
 import wovenset.core.picture.DerivedPixels;
@@ -20,18 +22,19 @@ class PrintPixelsTest {
     Path folder;
 
     /** A tile of a mosaic comes from the small picture that is stored, upright, and is what the photo itself would have given. */
-    @Test
-    void whatIsPrintedSmallComesFromTheStoredPictureAndLooksTheSame() throws Exception {
+    @ParameterizedTest
+    @ValueSource(ints = {90, 45})
+    void whatIsPrintedSmallComesFromTheStoredPictureAndLooksTheSame(int edge) throws Exception {
         PhotoId id = Pieces.photo(1);
         byte[] jpeg = TestPhotos.withExif(TestPhotos.jpeg(2400, 1800, 5), 6, "2026:07:11 10:12:05", "");
         Folder files = new Folder(folder).with(id, jpeg);
-        BufferedImage small = PrintPixels.of(files, new PhotoPixels(id), 90);
-        assertThat(Math.max(small.getWidth(), small.getHeight())).isEqualTo(90);
+        BufferedImage small = PrintPixels.of(files, new PhotoPixels(id), edge);
+        assertThat(Math.max(small.getWidth(), small.getHeight())).isEqualTo(edge);
         assertThat(small.getHeight()).as("held sideways").isGreaterThan(small.getWidth());
         assertThat(Files.exists(folder.resolve("derived").resolve(id.sha256()))).isTrue();
 
         PhotoFiles.Original original = files.original(id);
-        BufferedImage own = DerivedPixels.within(PhotoDecoder.decode(original.file(), original.header(), 90), 90);
+        BufferedImage own = DerivedPixels.within(PhotoDecoder.decode(original.file(), original.header(), edge), edge);
         double sum = 0;
         for (int y = 0; y < own.getHeight(); y++) {
             for (int x = 0; x < own.getWidth(); x++) {
