@@ -109,9 +109,16 @@ class RetouchTest {
         }
         room.frame(1).click();
         room.frame(2).click(new Locator.ClickOptions().setModifiers(List.of(KeyboardModifier.SHIFT)));
+        room.radio("2").click();
         room.button("Stand them together").click();
         assertThat(room.button("Undo: Stand 2 together")).isEnabled();
         JsonNode stood = TestServer.api().page(room.id(), 0).path("page");
+        List<Integer> feet = stood.path("items")
+                .valueStream()
+                .map(item -> item.path("placement").path("box").path("y").asInt()
+                        + item.path("placement").path("box").path("height").asInt())
+                .toList();
+        assertThat(feet.get(0)).as("one stands behind, higher").isLessThan(feet.get(1) - 10_000);
         assertThat(stood.path("arrangement").path("kind").asString()).isEqualTo("byHand");
         for (JsonNode item : stood.path("items")) {
             assertThat(item.path("fill")
@@ -124,6 +131,27 @@ class RetouchTest {
         }
         page.keyboard().press("Control+z");
         assertThat(room.button("Undo: Mark what is cut out")).isEnabled();
+    }
+
+    @Test
+    void aPhotoShownWholeGoesOnInItsFrame() {
+        Room room = Room.placed(browser.window(), "Goes on", "kite-02.jpg");
+        Page page = room.page;
+        room.painted();
+        room.frame(1).click();
+        room.radio("Whole photo").click();
+        assertThat(page.getByText("short above and below")).isVisible();
+        room.radio("Goes on").click();
+        assertThat(room.button("Undo: Let a photo go on")).isEnabled();
+        assertThat(retouched(room).path("sampled").path("above")).isNotEmpty();
+        room.radio("Mirrored").click();
+        room.saved();
+        assertThat(retouched(room).path("extended").asBoolean()).isTrue();
+        assertThat(retouched(room).has("sampled")).isFalse();
+        // By the keys alone it is taken back, and bare again.
+        page.keyboard().press("Control+z");
+        page.keyboard().press("Control+z");
+        assertThat(room.radio("Left bare")).isChecked();
     }
 
     @Test

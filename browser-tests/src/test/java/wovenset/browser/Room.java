@@ -88,6 +88,11 @@ final class Room {
         return page.url().replaceAll(".*/pieces/([0-9a-f-]+).*", "$1");
     }
 
+    Locator radio(String name) {
+        return page.getByRole(
+                AriaRole.RADIO, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
     Locator button(String name) {
         return page.getByRole(
                 AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));

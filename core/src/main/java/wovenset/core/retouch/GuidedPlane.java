@@ -19,10 +19,14 @@ import org.bytedeco.opencv.opencv_core.Size;
  * of three equations a pixel, whatever the radius.
  */
 final class GuidedPlane {
+    /** So little variance needs no telling. */
+    private static final double LITTLE = 1e-4;
+
     private GuidedPlane() {}
 
     /**
-     * The coefficients: three planes for blue, green and red, and one to be added.
+     * The coefficients: three planes for blue, green and red, and one to be added; and a fifth, of how far apart the mean colours
+     * are there of where the plane is 1 and where it is 0.
      *
      * @param colours three planes in this order, 0 to 1
      * @param plane as large
@@ -43,7 +47,7 @@ final class GuidedPlane {
                 }
                 cross[i] = boxes.covariance(colours[i], mean[i], plane, planeMean);
             }
-            float[][] coefficients = new float[4][count];
+            float[][] coefficients = new float[5][count];
             float[] rr = covariances.get(0);
             float[] rg = covariances.get(1);
             float[] rb = covariances.get(2);
@@ -71,9 +75,13 @@ final class GuidedPlane {
                 coefficients[0][i] = (float) x;
                 coefficients[1][i] = (float) y;
                 coefficients[2][i] = (float) z;
+                double variance = planeMean[i] * (1 - planeMean[i]);
+                double apart =
+                        Math.sqrt(cross[0][i] * cross[0][i] + cross[1][i] * cross[1][i] + cross[2][i] * cross[2][i]);
+                coefficients[4][i] = variance < LITTLE ? 1 : (float) Math.min(1, apart / variance);
                 coefficients[3][i] = (float) (planeMean[i] - x * mean[0][i] - y * mean[1][i] - z * mean[2][i]);
             }
-            for (int i = 0; i < 4; i++) {
+            for (int i = 0; i < coefficients.length; i++) {
                 coefficients[i] = boxes.mean(coefficients[i]);
             }
             return coefficients;

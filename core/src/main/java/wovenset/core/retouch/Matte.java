@@ -31,6 +31,14 @@ final class Matte {
     /** By so much both are moved at most. */
     private static final double MOVED = 0.14;
 
+    /** If the colours of the thing and of what is around are less far apart, its edge is that of the labels; if they are farther, that of the colours. */
+    private static final double UNTOLD = 0.06;
+
+    private static final double TOLD = 0.14;
+    private static final int NEAR = 8;
+    /** So much steeper than the mean of the labels near by: about three pixels from clear to solid. */
+    private static final double STEEP = 4;
+
     private static final int COLOUR_RADIUS = 12;
 
     private static final float NEARLY_NONE = 1e-4f;
@@ -41,17 +49,20 @@ final class Matte {
     private final float[][] follows;
     /** The mean of the labels far around: where it is 0 or 1, all is clear or solid. */
     private final float[] around;
+    /** The mean of the labels near by, smooth: the edge where the colours do not tell it. */
+    private final float[] near;
 
     private final double clear;
     private final double solid;
     private final float @Nullable [] brushed;
 
-    private Matte(BufferedImage photo, int width, int height, float[][] follows, float[] around, CutOut cutOut) {
+    private Matte(BufferedImage photo, Edges edges, CutOut cutOut) {
         this.photo = photo;
-        this.width = width;
-        this.height = height;
-        this.follows = follows;
-        this.around = around;
+        width = edges.width;
+        height = edges.height;
+        follows = edges.follows;
+        around = edges.around;
+        near = edges.near;
         this.clear = CLEAR - MOVED * cutOut.edge();
         this.solid = SOLID - MOVED * cutOut.edge();
         this.brushed =
@@ -61,7 +72,7 @@ final class Matte {
     /** @param photo all of it as it is, of bytes */
     static Matte of(BufferedImage photo, CutOut cutOut) {
         Edges edges = Edges.of(photo, cutOut.labels());
-        return new Matte(photo, edges.width, edges.height, edges.follows, edges.around, cutOut);
+        return new Matte(photo, edges, cutOut);
     }
 
     /** What follows from the photo and the labels alone, however the edge is moved and brushed. */
@@ -75,6 +86,7 @@ final class Matte {
         private final int height;
         private final float[][] follows;
         private final float[] around;
+        private final float[] near;
 
         private Edges(BufferedImage photo, PixelPlane plane) {
             this.photo = new WeakReference<>(photo);
@@ -92,6 +104,9 @@ final class Matte {
             follows = GuidedPlane.of(Planes.colours(small), seen, width, height, radius, EPSILON);
             try (GuidedPlane.Boxes boxes = new GuidedPlane.Boxes(width, height, 2 * radius + 2)) {
                 around = boxes.mean(seen);
+            }
+            try (GuidedPlane.Boxes boxes = new GuidedPlane.Boxes(width, height, NEAR)) {
+                near = boxes.mean(boxes.mean(seen));
             }
         }
 
@@ -117,17 +132,23 @@ final class Matte {
 
     /** 0 to 1, of a pixel of the photo as it is. */
     private double alpha(double blue, double green, double red, Planes.Place at) {
-        float near = around[at.nearest()];
+        float far = around[at.nearest()];
         double found;
-        if (near < NEARLY_NONE || near > 1 - NEARLY_NONE) {
-            found = Math.rint(near);
+        if (far < NEARLY_NONE || far > 1 - NEARLY_NONE) {
+            found = Math.rint(far);
         } else {
             double guided =
                     at.of(follows[0]) * blue + at.of(follows[1]) * green + at.of(follows[2]) * red + at.of(follows[3]);
-            double share = Math.min(1, Math.max(0, (guided - clear) / (solid - clear)));
-            found = share * share * (3 - 2 * share);
+            double told = smooth((at.of(follows[4]) - UNTOLD) / (TOLD - UNTOLD));
+            double edge = told * guided + (1 - told) * (0.5 + STEEP * (at.of(near) - 0.5));
+            found = smooth((edge - clear) / (solid - clear));
         }
         return brushed == null ? found : CutOut.painted(found, at.of(brushed));
+    }
+
+    private static double smooth(double share) {
+        double much = Math.min(1, Math.max(0, share));
+        return much * much * (3 - 2 * much);
     }
 
     /**

@@ -18,10 +18,10 @@ import wovenset.core.paint.PhotoRasters;
 import wovenset.core.photo.ColourGrid;
 import wovenset.core.photo.LabColour;
 import wovenset.core.photo.PhotoId;
+import wovenset.core.photo.PhotoPixels;
 import wovenset.core.photo.Region;
 import wovenset.core.photo.Subject;
 import wovenset.core.photo.Tones;
-import wovenset.core.photo.PhotoPixels;
 import wovenset.core.photo.retouch.BrushStroke;
 import wovenset.core.photo.retouch.EdgeSources;
 import wovenset.core.photo.retouch.FacedPlane;
@@ -29,10 +29,10 @@ import wovenset.core.photo.retouch.PixelPlane;
 import wovenset.core.picture.Derivatives;
 import wovenset.core.picture.DerivedPixels;
 import wovenset.core.picture.file.RefusedPhotoException;
-import wovenset.core.subject.ColourGridFinder;
-import wovenset.core.subject.LevelFinder;
 import wovenset.core.retouch.Development;
+import wovenset.core.subject.ColourGridFinder;
 import wovenset.core.subject.EdgeContinuing;
+import wovenset.core.subject.LevelFinder;
 import wovenset.core.subject.LikePlace;
 import wovenset.core.subject.MainColours;
 import wovenset.core.subject.MeanColour;
@@ -156,8 +156,7 @@ final class PhotoLooks {
     /** Nothing if they have clear parts, or the photo cannot be read. */
     Optional<EdgeSources> edges(PhotoPixels pixels) {
         return read(() -> {
-                    BufferedImage plain =
-                            DerivedPixels.within(picture(pixels.photo(), Derivatives.LARGE), LOOK_EDGE);
+                    BufferedImage plain = DerivedPixels.within(picture(pixels.photo(), Derivatives.LARGE), LOOK_EDGE);
                     return EdgeContinuing.find(Development.of(plain, pixels));
                 })
                 .flatMap(found -> found);
