@@ -2,6 +2,7 @@ package wovenset.core.output;
 
 import java.awt.image.BufferedImage;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -10,6 +11,7 @@ import wovenset.core.adjust.PrintSharpening;
 import wovenset.core.display.Op;
 import wovenset.core.display.PhotoVisitor;
 import wovenset.core.display.Unit;
+import wovenset.core.geometry.BoxMm;
 import wovenset.core.paint.PhotoRasters;
 import wovenset.core.paint.RasterScale;
 import wovenset.core.photo.PhotoPixels;
@@ -22,15 +24,21 @@ import wovenset.core.scene.PageScene;
  * the heap, least recently used first to go. A sixteenth is for those that are decoded ahead, while strips are drawn and packed.
  */
 final class ExportRasters implements PhotoRasters, AutoCloseable {
-    /** Pixels of a photo that is enlarged. */
+    /** Pixels of a photo that is enlarged, where all that a strip shows has room side by side. */
     private static final double MOST_ENLARGED = 12e6;
 
+    /** Fewer are not worth it. */
+    private static final double LEAST_ENLARGED = 1e6;
+
+    private static final double LESS = 0.8;
+
     private final PhotoFiles files;
-    private final long budget = Runtime.getRuntime().maxMemory() / 4;
-    private final long aheadBudget = budget / 4;
+    private final long budget;
+    private final long aheadBudget;
     private final Map<Key, BufferedImage> kept = new LinkedHashMap<>(16, 0.75f, true);
     private final Optional<MakeRequest.Sharpening> sharpening;
     private final double pixelsPerMm;
+    private double mostEnlarged = MOST_ENLARGED;
     private long bytes;
     private @Nullable Ahead<Key, BufferedImage> ahead;
 
@@ -40,7 +48,14 @@ final class ExportRasters implements PhotoRasters, AutoCloseable {
 
     /** @param pixelsPerMm of the print that is drawn */
     ExportRasters(PhotoFiles files, Optional<MakeRequest.Sharpening> sharpening, double pixelsPerMm) {
+        this(files, sharpening, pixelsPerMm, Runtime.getRuntime().maxMemory() / 4);
+    }
+
+    /** @param budget bytes of photos that are held */
+    ExportRasters(PhotoFiles files, Optional<MakeRequest.Sharpening> sharpening, double pixelsPerMm, long budget) {
         this.files = files;
+        this.budget = budget;
+        aheadBudget = budget / 4;
         this.sharpening = sharpening;
         this.pixelsPerMm = pixelsPerMm;
     }
@@ -58,8 +73,8 @@ final class ExportRasters implements PhotoRasters, AutoCloseable {
     }
 
     /** As large as it is printed, where that is more than the photo has; very large ones are enlarged the rest of the way as they are drawn. */
-    private static int enlarged(int width, int height, double wantedScale) {
-        double most = Math.max(1, Math.sqrt(MOST_ENLARGED / ((double) width * height)));
+    private int enlarged(int width, int height, double wantedScale) {
+        double most = Math.max(1, Math.sqrt(mostEnlarged / ((double) width * height)));
         return (int) Math.round(Math.max(width, height) * Math.min(wantedScale, most));
     }
 
@@ -91,7 +106,7 @@ final class ExportRasters implements PhotoRasters, AutoCloseable {
     /** Begins to decode what a page shows, from top to bottom; {@link #close} ends that. */
     void expect(PageScene page, double pixelsPerMm) {
         close();
-        Needs needs = needs(page, pixelsPerMm);
+        Needs needs = fitting(page, pixelsPerMm);
         needs.bytes.keySet().removeAll(kept.keySet());
         ahead = new Ahead<>(needs.bytes, aheadBudget, this::decoded);
     }
@@ -106,11 +121,24 @@ final class ExportRasters implements PhotoRasters, AutoCloseable {
 
     /** The bytes that the photos of a page come to at most, as far as they are kept side by side. */
     long needed(PageScene page, double pixelsPerMm) {
-        Needs needs = needs(page, pixelsPerMm);
+        Needs needs = fitting(page, pixelsPerMm);
         long all = needs.bytes.values().stream().mapToLong(Long::longValue).sum();
         long largest =
                 needs.bytes.values().stream().mapToLong(Long::longValue).max().orElse(0);
         return Math.min(all, budget + largest);
+    }
+
+    /**
+     * What a page needs when its photos are enlarged so little that those side by side have room: else each strip would make all of them anew.
+     */
+    private Needs fitting(PageScene page, double pixelsPerMm) {
+        mostEnlarged = MOST_ENLARGED;
+        Needs needs = needs(page, pixelsPerMm);
+        while (needs.sideBySide() > budget - aheadBudget && mostEnlarged > LEAST_ENLARGED) {
+            mostEnlarged *= LESS;
+            needs = needs(page, pixelsPerMm);
+        }
+        return needs;
     }
 
     private Needs needs(PageScene page, double pixelsPerMm) {
@@ -119,17 +147,38 @@ final class ExportRasters implements PhotoRasters, AutoCloseable {
         page.units().stream()
                 .map(Unit::onPage)
                 .sorted(Comparator.comparingDouble(unit -> unit.ink().y()))
-                .forEach(needs::group);
+                .forEach(needs::unit);
         return needs;
     }
 
     /** What each picture will take when it is decoded, those further up on the page first. */
     private final class Needs implements PhotoVisitor {
         private final Map<Key, Long> bytes = new LinkedHashMap<>();
+        /** From where on the page to where each is shown, in millimetres from above. */
+        private final Map<Key, BoxMm> shown = new HashMap<>();
+
+        private Optional<BoxMm> ink = Optional.empty();
         private double scale;
 
         Needs(double pixelsPerMm) {
             scale = pixelsPerMm;
+        }
+
+        void unit(Op.Group onPage) {
+            ink = Optional.of(onPage.ink());
+            group(onPage);
+        }
+
+        /** The most bytes of photos that lie on one line across the page. */
+        long sideBySide() {
+            return shown.values().stream()
+                    .mapToLong(line -> shown.entrySet().stream()
+                            .filter(one -> one.getValue().y() <= line.y()
+                                    && one.getValue().bottom() >= line.y())
+                            .mapToLong(one -> bytes.getOrDefault(one.getKey(), 0L))
+                            .sum())
+                    .max()
+                    .orElse(0);
         }
 
         @Override
@@ -145,7 +194,9 @@ final class ExportRasters implements PhotoRasters, AutoCloseable {
             int edge = Math.max(image.widthPx(), image.heightPx());
             Key key = key(image.pixels(), image.widthPx(), image.heightPx(), scale * image.mmPerPixel());
             double side = (double) key.longEdge() / edge;
-            bytes.put(key, Math.round(4 * side * side * image.widthPx() * image.heightPx()));
+            int channels = image.pixels().retouching().cutOut().isPresent() ? 4 : 3;
+            bytes.put(key, Math.round(channels * side * side * image.widthPx() * image.heightPx()));
+            ink.ifPresent(box -> shown.merge(key, box, BoxMm::union));
         }
 
         @Override

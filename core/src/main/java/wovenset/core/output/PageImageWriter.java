@@ -25,7 +25,7 @@ final class PageImageWriter {
 
     static final long MOST_PIXELS = 300_000_000L;
 
-    private static final int STRIP_PIXELS = 3_000_000;
+    private static final int STRIP_PIXELS = 2_000_000;
 
     /** Strips at a time: one that is packed, and one that is drawn meanwhile. More would hold more photos. */
     private static final int STRIPS = 2;
