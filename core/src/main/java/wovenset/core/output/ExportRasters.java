@@ -104,11 +104,11 @@ final class ExportRasters implements PhotoRasters, AutoCloseable {
     }
 
     /** Begins to decode what a page shows, from top to bottom; {@link #close} ends that. */
-    void expect(PageScene page, double pixelsPerMm) {
+    void expect(Needs needs) {
         close();
-        Needs needs = fitting(page, pixelsPerMm);
-        needs.bytes.keySet().removeAll(kept.keySet());
-        ahead = new Ahead<>(needs.bytes, aheadBudget, this::decoded);
+        Map<Key, Long> missing = new LinkedHashMap<>(needs.bytes);
+        missing.keySet().removeAll(kept.keySet());
+        ahead = new Ahead<>(missing, aheadBudget, this::decoded);
     }
 
     @Override
@@ -119,29 +119,21 @@ final class ExportRasters implements PhotoRasters, AutoCloseable {
         }
     }
 
-    /** The bytes that the photos of a page come to at most, as far as they are kept side by side. */
-    long needed(PageScene page, double pixelsPerMm) {
-        Needs needs = fitting(page, pixelsPerMm);
-        long all = needs.bytes.values().stream().mapToLong(Long::longValue).sum();
-        long largest =
-                needs.bytes.values().stream().mapToLong(Long::longValue).max().orElse(0);
-        return Math.min(all, budget + largest);
-    }
-
     /**
      * What a page needs when its photos are enlarged so little that those side by side have room: else each strip would make all of them anew.
+     * It holds until another page is asked for.
      */
-    private Needs fitting(PageScene page, double pixelsPerMm) {
+    Needs needs(PageScene page, double pixelsPerMm) {
         mostEnlarged = MOST_ENLARGED;
-        Needs needs = needs(page, pixelsPerMm);
+        Needs needs = asEnlarged(page, pixelsPerMm);
         while (needs.sideBySide() > budget - aheadBudget && mostEnlarged > LEAST_ENLARGED) {
             mostEnlarged *= LESS;
-            needs = needs(page, pixelsPerMm);
+            needs = asEnlarged(page, pixelsPerMm);
         }
         return needs;
     }
 
-    private Needs needs(PageScene page, double pixelsPerMm) {
+    private Needs asEnlarged(PageScene page, double pixelsPerMm) {
         Needs needs = new Needs(pixelsPerMm);
         page.groundOps(0).forEach(op -> op.accept(needs));
         page.units().stream()
@@ -152,7 +144,7 @@ final class ExportRasters implements PhotoRasters, AutoCloseable {
     }
 
     /** What each picture will take when it is decoded, those further up on the page first. */
-    private final class Needs implements PhotoVisitor {
+    final class Needs implements PhotoVisitor {
         private final Map<Key, Long> bytes = new LinkedHashMap<>();
         /** From where on the page to where each is shown, in millimetres from above. */
         private final Map<Key, BoxMm> shown = new HashMap<>();
@@ -160,17 +152,25 @@ final class ExportRasters implements PhotoRasters, AutoCloseable {
         private Optional<BoxMm> ink = Optional.empty();
         private double scale;
 
-        Needs(double pixelsPerMm) {
+        private Needs(double pixelsPerMm) {
             scale = pixelsPerMm;
         }
 
-        void unit(Op.Group onPage) {
+        private void unit(Op.Group onPage) {
             ink = Optional.of(onPage.ink());
             group(onPage);
         }
 
+        /** The bytes they come to at most, as far as they are kept side by side. */
+        long bytes() {
+            long all = bytes.values().stream().mapToLong(Long::longValue).sum();
+            long largest =
+                    bytes.values().stream().mapToLong(Long::longValue).max().orElse(0);
+            return Math.min(all, budget + largest);
+        }
+
         /** The most bytes of photos that lie on one line across the page. */
-        long sideBySide() {
+        private long sideBySide() {
             return shown.values().stream()
                     .mapToLong(line -> shown.entrySet().stream()
                             .filter(one -> one.getValue().y() <= line.y()

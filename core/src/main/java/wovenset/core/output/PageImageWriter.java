@@ -79,10 +79,11 @@ final class PageImageWriter {
     void write(PageScene page, Path target, MakeProgress progress, double from, double to) throws IOException {
         PixelExtent extent = extent(page);
         int rows = Math.max(1, STRIP_PIXELS / extent.width() / StripWriter.ROWS) * StripWriter.ROWS;
-        try (PaintMemory.Share room = room(page, STRIPS * (long) extent.width() * rows, progress, from);
+        ExportRasters.Needs photos = rasters.needs(page, request.resolution().pixelsPerMm());
+        try (PaintMemory.Share room = room(photos, STRIPS * (long) extent.width() * rows, progress, from);
                 OutputStream out = new BufferedOutputStream(Files.newOutputStream(target), 1 << 16)) {
             StripWriter strips = strips(extent, out);
-            rasters.expect(page, request.resolution().pixelsPerMm());
+            rasters.expect(photos);
             try (Ahead<Integer, BufferedImage> drawn = drawn(page, extent, rows)) {
                 for (int y = 0; y < extent.height(); y += rows) {
                     progress.checkpoint();
@@ -105,9 +106,8 @@ final class PageImageWriter {
         return new Ahead<>(all, STRIPS - 1L, y -> strip(page, extent.width(), y, Math.min(rows, extent.height() - y)));
     }
 
-    private PaintMemory.Share room(PageScene page, long stripPixels, MakeProgress progress, double share) {
-        long photos = rasters.needed(page, request.resolution().pixelsPerMm());
-        return memory.take(stripPixels * (clear() ? 4 : 3) + photos, () -> {
+    private PaintMemory.Share room(ExportRasters.Needs photos, long stripPixels, MakeProgress progress, double share) {
+        return memory.take(stripPixels * (clear() ? 4 : 3) + photos.bytes(), () -> {
             progress.done(share, "Waiting for memory");
             progress.checkpoint();
         });

@@ -19,6 +19,9 @@ final class PrintPixels {
     /** So many times finer than what is printed, a stored picture has nothing of its packing left to be seen. */
     private static final int FINER = 4;
 
+    /** Pixels across that are averaged to one at least, where a stored picture serves. */
+    private static final int AVERAGED = 2;
+
     private PrintPixels() {}
 
     /**
@@ -34,7 +37,7 @@ final class PrintPixels {
             // little time.
             Optional<Path> reduced = files.reduced(pixels.photo(), FINER * edge);
             BufferedImage decoded = reduced.isPresent()
-                    ? DerivedPixels.within(stored(Files.readAllBytes(reduced.get()), FINER * edge), edge)
+                    ? DerivedPixels.within(stored(Files.readAllBytes(reduced.get()), AVERAGED * edge), edge)
                     : PhotoDecoder.decode(original.file(), header, edge);
             return Development.of(decoded, pixels);
         } catch (RefusedPhotoException | IOException e) {
@@ -42,7 +45,16 @@ final class PrintPixels {
         }
     }
 
+    /**
+     * A JPEG's own transform gives the first halvings sooner; the last step is always a mean of pixels.
+     *
+     * @param file of the small size
+     * @param enough pixels across
+     */
     private static BufferedImage stored(byte[] file, int enough) {
+        if (enough <= Derivatives.SMALL / 4) {
+            return DerivedPixels.readQuarter(file);
+        }
         return enough <= Derivatives.SMALL / 2 ? DerivedPixels.readHalf(file) : DerivedPixels.read(file);
     }
 }

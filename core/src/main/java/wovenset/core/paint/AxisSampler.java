@@ -59,6 +59,20 @@ final class AxisSampler {
      * @param x where in it the wanted pixels come to lie
      */
     void write(Rectangle wanted, BufferedImage into, int x, int y) {
+        rows(wanted, into, x, y, Rows::write);
+    }
+
+    /** The same, laid on what is there. */
+    void lay(Rectangle wanted, BufferedImage into, int x, int y, SolidBlend blend) {
+        rows(wanted, into, x, y, (rows, share, bytes, start) -> rows.lay(share, bytes, start, blend));
+    }
+
+    /** What is done with two rows of the picture between which a wanted one lies. */
+    private interface RowDrawing {
+        void draw(Rows rows, int share, byte[] into, int start);
+    }
+
+    private void rows(Rectangle wanted, BufferedImage into, int x, int y, RowDrawing drawing) {
         byte[] bytes = ((DataBufferByte) into.getRaster().getDataBuffer()).getData();
         Places across = turned
                 ? new Places(height, wanted.x, wanted.width, back.getShearY(), back.getTranslateY())
@@ -72,7 +86,8 @@ final class AxisSampler {
             Rows rows = new Rows(pixels, across);
             int end = Math.min(wanted.height, (band + 1) * BAND);
             for (int row = band * BAND; row < end; row++) {
-                rows.write(down.first[row], down.second[row], down.share[row], bytes, (y + row) * line + 3 * x);
+                rows.keep(down.first[row], down.second[row]);
+                drawing.draw(rows, down.share[row], bytes, (y + row) * line + 3 * x);
             }
         });
     }
@@ -113,12 +128,21 @@ final class AxisSampler {
             lower = new long[across.first.length];
         }
 
-        void write(int first, int second, int share, byte[] into, int start) {
-            keep(first, second);
+        void write(int share, byte[] into, int start) {
             mix(upper, lower, share, into, start);
         }
 
-        private void keep(int first, int second) {
+        void lay(int share, byte[] into, int start, SolidBlend blend) {
+            int rest = ONE - share;
+            for (int i = 0, at = start; i < upper.length; i++, at += 3) {
+                long mixed = upper[i] * rest + lower[i] * share + HALVES >>> 2 * BITS;
+                into[at] = (byte) blend.of(into[at] & 255, (int) mixed & 255);
+                into[at + 1] = (byte) blend.of(into[at + 1] & 255, (int) (mixed >>> FIELD) & 255);
+                into[at + 2] = (byte) blend.of(into[at + 2] & 255, (int) (mixed >>> 2 * FIELD) & 255);
+            }
+        }
+
+        void keep(int first, int second) {
             if (first != upperAt) {
                 long[] other = upper;
                 int otherAt = upperAt;

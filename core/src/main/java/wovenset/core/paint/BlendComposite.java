@@ -16,20 +16,18 @@ import wovenset.core.ink.Blend;
  * each two of 256 levels, another what comes of two where both are solid, as nearly all are. Cost: linear in the pixels.
  */
 final class BlendComposite implements Composite {
-    private static final int LEVELS = 256;
+    private static final int LEVELS = SolidBlend.LEVELS;
 
     private final double opacity;
     private final byte[] table = new byte[LEVELS * LEVELS];
-    private final byte[] solid = new byte[LEVELS * LEVELS];
+    private final SolidBlend solid;
 
     BlendComposite(Blend blend, double opacity) {
         this.opacity = opacity;
+        solid = SolidBlend.of(blend, opacity);
         for (int behind = 0; behind < LEVELS; behind++) {
             for (int own = 0; own < LEVELS; own++) {
-                int at = behind * LEVELS + own;
-                int blended = (int) Math.round(255 * blend.of(behind / 255.0, own / 255.0));
-                table[at] = (byte) blended;
-                solid[at] = (byte) Math.round(opacity * blended + (1 - opacity) * behind);
+                table[behind * LEVELS + own] = (byte) Math.round(255 * blend.of(behind / 255.0, own / 255.0));
             }
         }
     }
@@ -79,21 +77,16 @@ final class BlendComposite implements Composite {
         byte[] into = below.get().data();
         IntStream.range(0, Math.min(src.getHeight(), dstIn.getHeight()))
                 .parallel()
-                .forEach(row -> {
-                    int at = top.get().row(row);
-                    int to = below.get().row(row);
-                    for (int i = 0; i < bytes; i++) {
-                        into[to + i] = solid[(into[to + i] & 255) * LEVELS + (from[at + i] & 255)];
-                    }
-                });
+                .forEach(row ->
+                        solid.lay(from, top.get().row(row), into, below.get().row(row), bytes));
         return true;
     }
 
     private int solid(int top, int below) {
         return 0xff000000
-                | (solid[(below >> 16 & 255) * LEVELS + (top >> 16 & 255)] & 255) << 16
-                | (solid[(below >> 8 & 255) * LEVELS + (top >> 8 & 255)] & 255) << 8
-                | solid[(below & 255) * LEVELS + (top & 255)] & 255;
+                | solid.of(below >> 16 & 255, top >> 16 & 255) << 16
+                | solid.of(below >> 8 & 255, top >> 8 & 255) << 8
+                | solid.of(below & 255, top & 255);
     }
 
     /** With alpha apart from colour, as a model that has both in one says it. */

@@ -1,6 +1,5 @@
 package wovenset.core.paint;
 
-import java.awt.Composite;
 import java.awt.Graphics2D;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
@@ -8,9 +7,8 @@ import java.awt.geom.NoninvertibleTransformException;
 import java.awt.geom.Point2D;
 import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
-import java.util.Map;
+import java.util.List;
 import java.util.Optional;
-import org.jspecify.annotations.Nullable;
 import wovenset.core.display.Op;
 
 /** Draws photos on a device: those along its pixels as {@link UprightPhoto}, those at a slant as the platform does. */
@@ -26,7 +24,6 @@ final class PhotoDrawing {
     private final DeviceClip clip;
     private final PhotoRasters rasters;
     private final Optional<Shape> softClip;
-    private Map.@Nullable Entry<UprightPhoto.Place, Optional<UprightPhoto.Layer>> lastLayer;
 
     /**
      * @param graphics of the target
@@ -72,31 +69,15 @@ final class PhotoDrawing {
     }
 
     /**
-     * Lays a photo that is a group's only child on as solid as the group is, if nothing of it is clear and it does not lie at a slant.
+     * Lays a photo that is the only child of groups on as solid as they are, if nothing of it is clear and it does not lie at a slant.
      *
+     * @param groups one after the other, as a tint and a veil are
      * @return whether it was such a photo
      */
-    boolean laidOn(Op.Group group, Op.Image image) {
-        UprightPhoto.Place place = place(image);
-        Optional<UprightPhoto> upright = UprightPhoto.of(place, raster(image), 0);
-        upright.flatMap(photo -> layer(photo, place)).ifPresent(layer -> {
-            AffineTransform device = graphics.getTransform();
-            Composite solid = graphics.getComposite();
-            graphics.setTransform(new AffineTransform());
-            graphics.setComposite(new BlendComposite(group.blend(), group.opacity()));
-            graphics.drawImage(layer.picture(), layer.x(), layer.y(), null);
-            graphics.setComposite(solid);
-            graphics.setTransform(device);
-        });
+    boolean laidOn(List<Op.Group> groups, Op.Image image) {
+        Optional<UprightPhoto> upright = UprightPhoto.of(place(image), raster(image), 0);
+        upright.ifPresent(photo -> photo.lay(target, graphics, groups));
         return upright.isPresent();
-    }
-
-    /** That of the last photo is kept: a tint and a veil are the same photo twice. */
-    private Optional<UprightPhoto.Layer> layer(UprightPhoto photo, UprightPhoto.Place place) {
-        if (lastLayer == null || !lastLayer.getKey().equals(place)) {
-            lastLayer = Map.entry(place, photo.layer());
-        }
-        return lastLayer.getValue();
     }
 
     private UprightPhoto.Place place(Op.Image image) {

@@ -9,6 +9,7 @@ import java.awt.TexturePaint;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
@@ -54,17 +55,54 @@ final class RasterBackend implements Op.Visitor {
     }
 
     void draw(List<Op> ops) {
-        ops.forEach(op -> op.accept(this));
+        for (int at = 0; at < ops.size(); ) {
+            List<Op.Group> veils = veils(ops.subList(at, ops.size()));
+            if (veils.size() > 1 && laidOn(veils)) {
+                at += veils.size();
+            } else {
+                ops.get(at).accept(this);
+                at++;
+            }
+        }
+    }
+
+    /** Those at the beginning that are one photo laid on again and again. */
+    private static List<Op.Group> veils(List<Op> ops) {
+        List<Op.Group> veils = new ArrayList<>();
+        for (Op op : ops) {
+            if (!(op instanceof Op.Group group)
+                    || !group.isLayer()
+                    || photoAlone(group).isEmpty()
+                    || !veils.isEmpty()
+                            && !(group.to().equals(veils.get(0).to())
+                                    && group.children().equals(veils.get(0).children()))) {
+                break;
+            }
+            veils.add(group);
+        }
+        return veils;
+    }
+
+    /** Whether they are a photo that could be laid on. */
+    private boolean laidOn(List<Op.Group> veils) {
+        Op.Group first = veils.get(0);
+        AffineTransform before = graphics.getTransform();
+        graphics.transform(first.to().awt());
+        boolean laidOn =
+                photoAlone(first).filter(photo -> photos.laidOn(veils, photo)).isPresent();
+        graphics.setTransform(before);
+        return laidOn;
     }
 
     @Override
     public void group(Op.Group group) {
+        if (group.isLayer() && laidOn(List.of(group))) {
+            return;
+        }
         AffineTransform before = graphics.getTransform();
         graphics.transform(group.to().awt());
         if (group.isLayer()) {
-            if (photoAlone(group).filter(photo -> photos.laidOn(group, photo)).isEmpty()) {
-                onLayer(group, Optional.empty());
-            }
+            onLayer(group, Optional.empty());
         } else if (group.clip().isEmpty()) {
             draw(group.children());
         } else if (isUpright() && group.clip().get() instanceof ShapeMm.Rectangle rectangle) {

@@ -1,10 +1,12 @@
 package wovenset.core.paint;
 
+import java.awt.Composite;
 import java.awt.Graphics2D;
 import java.awt.Rectangle;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.NoninvertibleTransformException;
 import java.awt.image.BufferedImage;
+import java.util.List;
 import java.util.Optional;
 import wovenset.core.display.Op;
 
@@ -69,12 +71,27 @@ final class UprightPhoto {
         graphics.setTransform(device);
     }
 
-    /** All of it that can be drawn, to be laid on more than once. */
-    Optional<Layer> layer() {
-        return covered.isEmpty()
-                ? Optional.empty()
-                : Optional.of(new Layer(sampler.picture(covered), covered.x, covered.y));
+    /** Lays it on what is there, one blend after the other. */
+    void lay(BufferedImage target, Graphics2D graphics, List<Op.Group> groups) {
+        if (covered.isEmpty()) {
+            return;
+        }
+        if (target.getType() == BufferedImage.TYPE_3BYTE_BGR) {
+            groups.stream()
+                    .map(group -> SolidBlend.of(group.blend(), group.opacity()))
+                    .reduce(SolidBlend::then)
+                    .ifPresent(blend -> sampler.lay(covered, target, covered.x, covered.y, blend));
+            return;
+        }
+        BufferedImage picture = sampler.picture(covered);
+        AffineTransform device = graphics.getTransform();
+        Composite solid = graphics.getComposite();
+        graphics.setTransform(new AffineTransform());
+        for (Op.Group group : groups) {
+            graphics.setComposite(new BlendComposite(group.blend(), group.opacity()));
+            graphics.drawImage(picture, covered.x, covered.y, null);
+        }
+        graphics.setComposite(solid);
+        graphics.setTransform(device);
     }
-
-    record Layer(BufferedImage picture, int x, int y) {}
 }

@@ -37,7 +37,7 @@ class ExportRastersTest {
                 Pieces.placed(Pieces.piece(Pieces.grid(1, 3, 0, 0), 1).withFormat(Pieces.format(900, 200)), 1, 2, 3);
         PageScene page = new SceneResolver(files).resolve(piece, Pieces.first(piece));
         try (ExportRasters rasters = new ExportRasters(files, Optional.empty(), PER_MM, megabytes * 1_000_000L)) {
-            rasters.expect(page, PER_MM);
+            rasters.expect(rasters.needs(page, PER_MM));
             double scale = 300 * PER_MM / 600;
             List<BufferedImage> first = new ArrayList<>();
             photos.forEach(photo -> first.add(rasters.raster(photo, scale)));

@@ -38,11 +38,32 @@ class UprightPhotoTest {
         Affine to = new Affine(width, 0, 0, height, x, y);
         BufferedImage page = bytes(TestPhotos.scene(400, 300, 4));
         BufferedImage expected = bytes(page);
-        drawn(page)
-                .group(new Op.Group(
-                        Affine.IDENTITY, 0.4, Blend.NORMAL, Optional.empty(), Optional.empty(), List.of(image(to))));
+        drawn(page).group(laid(image(to), Blend.NORMAL, 0.4));
         platform(expected, to, 0.4f);
         assertThat(off(page, expected)).isLessThanOrEqualTo(3);
+    }
+
+    /** As a mosaic has them: in one go on the pixels of a page, to the bit what one after the other is. */
+    @Test
+    void aTintAndAVeilTogetherAreOneAfterTheOther() {
+        Affine to = new Affine(390.4, 0, 0, 280.2, 4.3, -9.1);
+        List<Op> veils = List.of(laid(image(to), Blend.OVERLAY, 0.3), laid(image(to), Blend.NORMAL, 0.15));
+        BufferedImage together = bytes(TestPhotos.scene(400, 300, 4));
+        BufferedImage apart = bytes(together);
+        BufferedImage clear = new BufferedImage(400, 300, BufferedImage.TYPE_4BYTE_ABGR);
+        clear.createGraphics().drawImage(together, 0, 0, null);
+        drawn(together).draw(veils);
+        veils.forEach(veil -> drawn(apart).draw(List.of(veil)));
+        drawn(clear).draw(veils);
+        assertThat(off(together, apart)).isZero();
+        assertThat(off(bytes(clear), apart)).isLessThanOrEqualTo(1);
+        assertThat(off(apart, bytes(TestPhotos.scene(400, 300, 4))))
+                .as("something was laid on")
+                .isGreaterThan(20);
+    }
+
+    private static Op.Group laid(Op.Image image, Blend blend, double solid) {
+        return new Op.Group(Affine.IDENTITY, solid, blend, Optional.empty(), Optional.empty(), List.of(image));
     }
 
     @ParameterizedTest
