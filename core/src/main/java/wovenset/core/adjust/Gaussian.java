@@ -13,7 +13,7 @@ final class Gaussian {
 
     /** @param sigma standard deviation in pixels, above 0 */
     Gaussian(double sigma) {
-        weights = new float[1 + (int) Math.ceil(REACH * sigma)];
+        weights = new float[1 + (int) Math.max(1, REACH * sigma)];
         double[] exact = new double[weights.length];
         double sum = 0;
         for (int i = 0; i < exact.length; i++) {

@@ -72,16 +72,24 @@ final class Overlay implements ByteRows.Row {
     private void shade(int row, float[] colours) {
         float down = half(row, height);
         float towards = vignette > 0 ? 0 : 255;
-        for (int x = 0, at = 0; x < width; x++, at += 3) {
+        // From both sides at once: the photo's right half is as dark as its left.
+        for (int x = 0, left = 0, right = 3 * (width - 1); left <= right; x++, left += 3, right -= 3) {
             float squared = halves[x] + down;
             if (squared > FROM * FROM) {
                 float share =
                         Math.abs(vignette) * Within.smooth(((float) Math.sqrt(squared) - FROM) * (1 / (1 - FROM)));
-                colours[at] += share * (towards - colours[at]);
-                colours[at + 1] += share * (towards - colours[at + 1]);
-                colours[at + 2] += share * (towards - colours[at + 2]);
+                shade(colours, left, share, towards);
+                if (right > left) {
+                    shade(colours, right, share, towards);
+                }
             }
         }
+    }
+
+    private static void shade(float[] colours, int at, float share, float towards) {
+        colours[at] += share * (towards - colours[at]);
+        colours[at + 1] += share * (towards - colours[at + 1]);
+        colours[at + 2] += share * (towards - colours[at + 2]);
     }
 
     /** Half the square of the distance from the middle, which is 1 at the edge. */
