@@ -11,13 +11,15 @@ const RULED_MM = 100
 
 /** How large the page is seen, and the scales that mean something: all of it, as printed, and print pixels. */
 export function ScaleMenu() {
-  const { piece, scene, view, setView } = useRoom()
+  const { piece, scene, frameScene, view, setView } = useRoom()
   const seen = useSeenScale()
   const ppi = piece.format.resolution
   const ratio = window.devicePixelRatio || 1
   if (!seen || !scene) return null
+  // From all of the page one goes closer to what is selected.
+  const { x, y, width, height } = frameScene?.bounds ?? { x: 0, y: 0, width: scene.widthMm, height: scene.heightMm }
   const look = (pixelsPerMm: number) =>
-    setView({ pixelsPerMm, x: view?.x ?? scene.widthMm / 2, y: view?.y ?? scene.heightMm / 2 })
+    setView({ pixelsPerMm, x: view?.x ?? x + width / 2, y: view?.y ?? y + height / 2 })
   const link = 'min-h-8 px-1.5 hover:text-woad hover:underline aria-pressed:font-semibold'
   return (
     <div role="group" aria-label="How large the page is seen" className="flex items-center">

@@ -151,6 +151,11 @@ class RoomTest {
         room.frame(2).click();
         room.button("actual size").click();
         assertThat(page).hasURL(Pattern.compile("/dress\\?on=.*&zoom="));
+        BoundingBox bench = page.locator("[data-place=bench]").boundingBox();
+        BoundingBox selected = room.frame(2).boundingBox();
+        assertThat(selected.x + selected.width / 2)
+                .as("what is selected comes to the middle")
+                .isCloseTo(bench.x + bench.width / 2, within(4.0));
         page.reload();
         room.ready();
         assertThat(room.button("Dress")).hasAttribute("aria-current", "step");
