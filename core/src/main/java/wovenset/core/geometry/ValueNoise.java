@@ -10,21 +10,17 @@ public final class ValueNoise {
     /** Along a line. */
     public static double at(double x, long seed) {
         long cell = (long) Math.floor(x);
-        return mixed(value(cell, 0, seed), value(cell + 1, 0, seed), smooth(x - cell));
+        return mixed(value(cell, 0, seed), value(cell + 1, 0, seed), Smoothstep.of(x - cell));
     }
 
     /** In the plane. */
     public static double at(double x, double y, long seed) {
         long column = (long) Math.floor(x);
         long row = (long) Math.floor(y);
-        double across = smooth(x - column);
+        double across = Smoothstep.of(x - column);
         double upper = mixed(value(column, row, seed), value(column + 1, row, seed), across);
         double lower = mixed(value(column, row + 1, seed), value(column + 1, row + 1, seed), across);
-        return mixed(upper, lower, smooth(y - row));
-    }
-
-    private static double smooth(double t) {
-        return t * t * (3 - 2 * t);
+        return mixed(upper, lower, Smoothstep.of(y - row));
     }
 
     private static double mixed(double a, double b, double share) {

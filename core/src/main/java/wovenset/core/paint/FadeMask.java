@@ -8,6 +8,7 @@ import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
 import wovenset.core.display.Fade;
 import wovenset.core.geometry.BoxMm;
+import wovenset.core.geometry.Smoothstep;
 
 /** How solid each pixel of a region of a device is under a fade, 0 to 1. Cost: linear in its pixels, see {@link SoftMask}. */
 @FunctionalInterface
@@ -69,8 +70,7 @@ public interface FadeMask {
 
     /** What is left after a share of the way: 1 − 3t² + 2t³, which begins and ends without a visible edge. */
     private static double left(double share) {
-        double t = Math.max(0, Math.min(1, share));
-        return 1 - t * t * (3 - 2 * t);
+        return 1 - Smoothstep.of(share);
     }
 
     /** What maps back from the device; the identity where all falls together. */

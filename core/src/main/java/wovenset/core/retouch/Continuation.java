@@ -5,6 +5,7 @@ import java.awt.image.DataBufferByte;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
+import wovenset.core.geometry.Smoothstep;
 import wovenset.core.photo.Beyond;
 import wovenset.core.photo.retouch.EdgeSources;
 
@@ -76,7 +77,7 @@ final class Continuation {
     /** The pixel so far out from the edge. */
     private void sum(int along, int out, double[] pixel) {
         Arrays.fill(pixel, 0);
-        double over = smooth((out + 0.5) / rim);
+        double over = Smoothstep.of((out + 0.5) / rim);
         double place = (along + 0.5) / view.length() * sources.size();
         int here = (int) place;
         double within = place - here;
@@ -102,11 +103,6 @@ final class Continuation {
         for (int i = 0; i < step; i++) {
             pixel[i] += weight * ((from[at + i] & 0xff) + carried * off[source][step * along + i]);
         }
-    }
-
-    private static double smooth(double share) {
-        double much = Math.min(1, share);
-        return much * much * (3 - 2 * much);
     }
 
     /** How much lighter the photo is along its edge than at the source, for each place along the edge and each channel. */

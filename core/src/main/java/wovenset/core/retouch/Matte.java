@@ -6,6 +6,7 @@ import java.lang.ref.WeakReference;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
+import wovenset.core.geometry.Smoothstep;
 import wovenset.core.photo.retouch.CutOut;
 import wovenset.core.photo.retouch.PixelPlane;
 import wovenset.core.picture.DerivedPixels;
@@ -139,16 +140,11 @@ final class Matte {
         } else {
             double guided =
                     at.of(follows[0]) * blue + at.of(follows[1]) * green + at.of(follows[2]) * red + at.of(follows[3]);
-            double told = smooth((at.of(follows[4]) - UNTOLD) / (TOLD - UNTOLD));
+            double told = Smoothstep.of((at.of(follows[4]) - UNTOLD) / (TOLD - UNTOLD));
             double edge = told * guided + (1 - told) * (0.5 + STEEP * (at.of(near) - 0.5));
-            found = smooth((edge - clear) / (solid - clear));
+            found = Smoothstep.of((edge - clear) / (solid - clear));
         }
         return brushed == null ? found : CutOut.painted(found, at.of(brushed));
-    }
-
-    private static double smooth(double share) {
-        double much = Math.min(1, Math.max(0, share));
-        return much * much * (3 - 2 * much);
     }
 
     /**

@@ -2,6 +2,7 @@ package wovenset.core.photo.retouch;
 
 import java.util.Arrays;
 import java.util.List;
+import wovenset.core.geometry.Smoothstep;
 import wovenset.core.said.Checks;
 import wovenset.core.said.Reason;
 
@@ -104,9 +105,9 @@ public record BrushStroke(double width, double softness, List<Point> points) {
             for (int i = 0; i < nearest.length; i++) {
                 double much = stroke.softness * radius < 0.5
                         ? nearest[i] <= radius ? 1 : 0
-                        : 1 - Math.min(1, Math.max(0, (nearest[i] - solid) / (radius - solid)));
+                        : 1 - Smoothstep.of((nearest[i] - solid) / (radius - solid));
                 if (much > 0) {
-                    paints.pixel(i, much * much * (3 - 2 * much));
+                    paints.pixel(i, much);
                 }
             }
         }
