@@ -10,6 +10,7 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Point;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
+import org.locationtech.jts.operation.distance.IndexedFacetDistance;
 import wovenset.core.arrangement.Figure;
 import wovenset.core.geometry.Areas;
 import wovenset.core.geometry.BoxMm;
@@ -81,10 +82,10 @@ public final class PieceShapes {
                     // What they share lies beyond the figure, and is no neighbour.
                     Geometry own = Areas.without(cells.get(j), cells.get(i));
                     piece = Areas.without(piece, grown(own, wanted.gapMm() / 2));
-                    piece = j < i ? apart(piece, pieces.get(j), wanted.gapMm()) : piece;
                 } else {
                     piece = Areas.without(piece, grown.get(j));
                 }
+                piece = j < i ? apart(piece, pieces.get(j), wanted.gapMm()) : piece;
             }
             pieces.add(piece);
         }
@@ -95,9 +96,14 @@ public final class PieceShapes {
         return Areas.shared(one, other).getArea() > SHARED_MM2;
     }
 
-    /** Where a border ends aslant at the figure's edge one of two would come too near to the other's end. */
+    /**
+     * Where a border ends aslant at the figure's edge one of two would come too near to the other's end, as would two whose cells touch at a
+     * corner only, with nothing of the figure in the cells beside them.
+     */
     private static Geometry apart(Geometry piece, Geometry other, double gapMm) {
-        return piece.distance(other) < gapMm - FLATNESS_MM ? Areas.without(piece, other.buffer(gapMm)) : piece;
+        return IndexedFacetDistance.isWithinDistance(piece, other, gapMm - FLATNESS_MM)
+                ? Areas.without(piece, other.buffer(gapMm))
+                : piece;
     }
 
     /** With corners as sharp as they are: the gap goes straight on where four pieces meet. */

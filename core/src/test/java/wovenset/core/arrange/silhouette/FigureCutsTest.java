@@ -77,7 +77,7 @@ class FigureCutsTest {
         for (int i = 0; i < shown.size(); i++) {
             all = all.union(shown.get(i));
             for (int j = 0; j < i; j++) {
-                assertThat(shown.get(i).distance(shown.get(j))).isGreaterThan(gap - 0.1);
+                assertThat(shown.get(i).distance(shown.get(j))).isGreaterThan(gap - 0.03);
             }
         }
         assertThat(whole.difference(all.buffer(1.6 * gap + 0.2)).getArea())
@@ -118,6 +118,17 @@ class FigureCutsTest {
         assertThat(pieces.get(1).box().x()).isCloseTo(0.7 * WIDTH, within(1e-6));
         assertThat(pieces.get(2).box().y()).isCloseTo(WIDTH / 2 + 1, within(1e-6));
         assertThat(pieces.get(2).box().width()).isEqualTo(WIDTH);
+    }
+
+    /** Two squares corner to corner: cells that share no border, with nothing in the cells beside them. */
+    @Test
+    void piecesThatTouchAtACornerComeApart() {
+        Figure squares = new Figure(
+                "squares", "M 0 0 L 0.5 0 L 0.5 0.5 L 1 0.5 L 1 1 L 0.5 1 L 0.5 0.5 L 0 0.5 Z", /* proportion= */ 1);
+        List<String> cells = FigureCuts.cells(squares, new Cutting.Rows(2, 2), List.of());
+        List<Geometry> apart = areas(PieceShapes.of(squares, cells, WIDTH, 4));
+        assertThat(apart).hasSize(2);
+        assertThat(apart.get(0).distance(apart.get(1))).isCloseTo(4, within(0.03));
     }
 
     /** The islands of a word are pieces of their own, however small. */
