@@ -6,6 +6,7 @@ import { useRoom } from '../context'
 import { placePhoto, pushed, turnedBy, zoomed } from '../piece/cropMath'
 import { boundsAround } from '../frames/spots'
 import { cropEdit } from '../useCrop'
+import { captionPlace } from '../words/captionPlace'
 import type { BenchScale } from './useBenchScale'
 
 const WHEEL_ZOOM = 0.0015
@@ -18,7 +19,7 @@ const KEY_MM: Record<string, [number, number]> = {
 
 /** Cropping on the bench: the whole photo shows faintly around its window; drag, wheel, pinch or keys move it. */
 export function CropLayer({ scene, scale }: { scene: FrameScene; scale: BenchScale }) {
-  const { page, handle, select } = useRoom()
+  const { page, piece, handle, select } = useRoom()
   const stored = scene.photo
   const [draft, setDraft] = useState<Crop | null>(null)
   const layer = useRef<HTMLDivElement>(null)
@@ -123,6 +124,9 @@ export function CropLayer({ scene, scale }: { scene: FrameScene; scale: BenchSca
   }
 
   const bounds = boundsAround(box, scene.turnDegrees)
+  // Below the photo's words, if it has some there: they are read while it is cropped.
+  const words = scene.words?.lines.length ? captionPlace(scene, piece.styles.captions) : box
+  const foot = Math.max(bounds.y + bounds.height, words.y + words.height)
   return (
     <>
       <div
@@ -174,7 +178,7 @@ export function CropLayer({ scene, scale }: { scene: FrameScene; scale: BenchSca
       </div>
       <div
         className="absolute z-20 flex justify-center"
-        style={{ left: bounds.x * s, top: (bounds.y + bounds.height) * s + 8, width: bounds.width * s }}
+        style={{ left: bounds.x * s, top: foot * s + 8, width: bounds.width * s }}
       >
         <Button look="primary" onClick={end}>
           Done

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Crop } from '../../api/client'
-import { leveled, type PlacedPhoto, placePhoto, pushed, turnedBy, zoomed } from './cropMath'
+import { leveled, type PlacedPhoto, placePhoto, pushed, toLevel, turnedBy, zoomed } from './cropMath'
 
 const centred: Crop = { focusX: 0.5, focusY: 0.5, zoom: 1, turnDegrees: 0, flipped: false, fit: 'FILL', aim: 'HAND' }
 const box = { x: 10, y: 20, width: 100, height: 100 }
@@ -78,5 +78,12 @@ describe('placing a photo in its window', () => {
     expect(leveled({ ...centred, turnDegrees: 3 }, 2.5).turnDegrees).toBe(-2.5)
     expect(leveled({ ...centred, turnDegrees: 88 }, 2.5).turnDegrees).toBe(87.5)
     expect(leveled({ ...centred, flipped: true }, 2.5).turnDegrees).toBe(2.5)
+    expect(leveled({ ...centred, turnDegrees: -179 }, 2.5).turnDegrees).toBe(177.5)
+  })
+
+  it('says by how much a level photo that was turned by hand is off', () => {
+    expect(toLevel({ ...centred, turnDegrees: 4 }, 0)).toBe(-4)
+    expect(toLevel({ ...centred, turnDegrees: -94 }, 1)).toBe(3)
+    expect(toLevel(leveled({ ...centred, turnDegrees: 33, flipped: true }, -1.5), -1.5)).toBe(0)
   })
 })

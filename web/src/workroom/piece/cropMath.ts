@@ -70,6 +70,9 @@ export const turnedBy = (crop: Crop, degrees: number): Crop => {
   return { ...crop, turnDegrees: Number(turn.toFixed(2)) }
 }
 
-/** Level after a photo's own tilt, clockwise, is taken back; on its side if it was. */
-export const leveled = (crop: Crop, tilt: number): Crop =>
-  turnedBy({ ...crop, turnDegrees: 90 * Math.round(crop.turnDegrees / 90) }, crop.flipped ? tilt : -tilt)
+/** Degrees clockwise by which a photo of this own tilt, clockwise, comes to lie level; on its side if it is about that now. */
+export const toLevel = (crop: Crop, tilt: number): number =>
+  90 * Math.round(crop.turnDegrees / 90) + (crop.flipped ? tilt : -tilt) - crop.turnDegrees
+
+/** Level. */
+export const leveled = (crop: Crop, tilt: number): Crop => turnedBy(crop, toLevel(crop, tilt))
