@@ -125,8 +125,9 @@ final class ByteRows {
         return alpha == 255 ? v : alpha == 0 ? 0 : Math.min(255, (v * 255 + alpha / 2) / alpha);
     }
 
+    /** Cut to the range as a whole number: several times as fast as to compare fractions. */
     private static byte rounded(float value) {
-        return (byte) (Within.level(value) + 0.5f);
+        return (byte) Math.max(0, Math.min(255, (int) (value + 0.5f)));
     }
 
     private static byte rounded(float value, int alpha) {

@@ -70,20 +70,28 @@ final class Overlay implements ByteRows.Row {
     }
 
     private void shade(int row, float[] colours) {
-        float down = half(row, height);
+        float[] shares = shades(half(row, height));
         float towards = vignette > 0 ? 0 : 255;
         // From both sides at once: the photo's right half is as dark as its left.
-        for (int x = 0, left = 0, right = 3 * (width - 1); left <= right; x++, left += 3, right -= 3) {
-            float squared = halves[x] + down;
-            if (squared > FROM * FROM) {
-                float share =
-                        Math.abs(vignette) * Within.smooth(((float) Math.sqrt(squared) - FROM) * (1 / (1 - FROM)));
-                shade(colours, left, share, towards);
-                if (right > left) {
-                    shade(colours, right, share, towards);
-                }
-            }
+        for (int x = 0, left = 0, right = 3 * (width - 1); left < right; x++, left += 3, right -= 3) {
+            shade(colours, left, shares[x], towards);
+            shade(colours, right, shares[x], towards);
         }
+        if (width % 2 > 0) {
+            shade(colours, 3 * (width / 2), shares[width / 2], towards);
+        }
+    }
+
+    /** How much of a row's left half, and of what is in the middle, is lost. Nothing but sums: several are reckoned at once. */
+    private float[] shades(float down) {
+        float[] shares = new float[(width + 1) / 2];
+        float most = Math.abs(vignette);
+        for (int x = 0; x < shares.length; x++) {
+            float beyond = (float) Math.sqrt(halves[x] + down) - FROM;
+            float t = Math.max(0, beyond) * (1 / (1 - FROM));
+            shares[x] = most * (t * t * (3 - 2 * t));
+        }
+        return shares;
     }
 
     private static void shade(float[] colours, int at, float share, float towards) {
