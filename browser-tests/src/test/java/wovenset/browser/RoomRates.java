@@ -1,5 +1,10 @@
 package wovenset.browser;
 
+import static wovenset.browser.BrowserFigures.median;
+import static wovenset.browser.BrowserFigures.numbers;
+import static wovenset.browser.BrowserFigures.print;
+import static wovenset.browser.BrowserFigures.worst;
+
 import com.microsoft.playwright.Browser.NewContextOptions;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -8,7 +13,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.stream.IntStream;
 import tools.jackson.databind.JsonNode;
@@ -35,39 +39,7 @@ public final class RoomRates {
     private static final int OPENINGS = 7;
     private static final int IDLE_MS = 10_000;
     private static final int SLIDES = 24;
-    private static final String SLIDER = "Border width, slider";
-
-    /** What of the page's frames is seen with a picture of before, of now, and whether all are what they should be. */
-    private static final String WATCH =
-            """
-            () => {
-              const pictures = () => [...document.querySelectorAll('[data-testid=sprite]')]
-              const slider = document.querySelector('input[aria-label="%s"]')
-              const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set
-              const move = value => { set.call(slider, value); slider.dispatchEvent(new Event('input', { bubbles: true })) }
-              const frame = () => new Promise(requestAnimationFrame)
-              const change = async act => {
-                const before = new Set(pictures().map(i => i.dataset.shows))
-                const frames = document.querySelectorAll('[data-frame]').length
-                const start = performance.now()
-                await act()
-                const acted = performance.now()
-                let first = 0
-                for (;;) {
-                  await frame()
-                  const fresh = pictures().filter(i => !before.has(i.dataset.shows)).length
-                  if (fresh > 0 && !first) first = performance.now() - start
-                  const looks = [...document.querySelectorAll('[data-testid=page] [data-look]')]
-                  const shown = new Set(pictures().map(i => i.dataset.shows))
-                  if (fresh >= frames && looks.every(look => shown.has(look.dataset.look))) break
-                  if (performance.now() - start > 20000) break
-                }
-                return [first, performance.now() - start, performance.now() - acted]
-              }
-              window.slide = value => change(() => move(value))
-              window.drag = async (from, step) => change(async () => { for (let i = 0; i < 60; i++) { move(from + i * step); await frame() } })
-            }"""
-                    .formatted(SLIDER);
+    private static final String SLIDER = "Border width";
 
     private static final String SCROLL =
             """
@@ -153,23 +125,17 @@ public final class RoomRates {
     private static void slide(Page page, String address, String called) {
         page.navigate(address);
         new Room(page).ready().painted();
-        page.evaluate(WATCH);
-        double most = ((Number) page.getByLabel(SLIDER).evaluate("slider => Number(slider.max)")).doubleValue();
-        // The first pictures pay for photos that were not in memory yet.
-        page.evaluate("window.slide(%s)".formatted(most / 3));
-        List<List<Double>> slides = IntStream.rangeClosed(1, SLIDES)
-                .mapToObj(i ->
-                        numbers(page.evaluate("window.slide(%s)".formatted(Math.round(most * i / (SLIDES + 2.0))))))
-                .toList();
-        print(called + " on a page of 24 frames: the first new picture, median ms", median(slides, 0), 60);
-        print(called + " on a page of 24 frames: the first new picture, worst ms", worst(slides, 0), 60);
-        print(called + " on a page of 24 frames: all new pictures, median ms", median(slides, 1), 300);
-        print(called + " on a page of 24 frames: all new pictures, worst ms", worst(slides, 1), 300);
-        List<List<Double>> drags = IntStream.range(0, 5)
-                .mapToObj(i ->
-                        numbers(page.evaluate("window.drag(%s, %s)".formatted(most * (1 + 5 * i) / 90, most / 90))))
-                .toList();
-        print(called + " moved sixty times in a row: all pictures after the last, median ms", median(drags, 2), 300);
+        SliderRate slider = new SliderRate(page, SLIDER);
+        List<List<Double>> slides = slider.moved(SLIDES);
+        called += " on a page of 24 frames: ";
+        print(called + "the first new picture, median ms", median(slides, 0), 60);
+        print(called + "the first new picture, worst ms", worst(slides, 0), 60);
+        print(called + "all new pictures, median ms", median(slides, 1), 300);
+        print(called + "all new pictures, worst ms", worst(slides, 1), 300);
+        print(
+                called + "moved sixty times in a row: all pictures after the last, median ms",
+                median(slider.dragged(5), 2),
+                300);
     }
 
     private static String wall(Api api, Path folder) throws IOException {
@@ -276,32 +242,5 @@ public final class RoomRates {
                 "milliseconds between pictures of the screen while the " + what + " is scrolled",
                 1000 / seen.get(2),
                 1000.0 / 60 + 1);
-    }
-
-    // ---- figures ----
-
-    @SuppressWarnings("unchecked")
-    private static List<Double> numbers(Object answer) {
-        return ((List<Number>) answer).stream().map(Number::doubleValue).toList();
-    }
-
-    private static double median(List<List<Double>> of, int column) {
-        List<Double> sorted = of.stream().map(one -> one.get(column)).sorted().toList();
-        return sorted.get(sorted.size() / 2);
-    }
-
-    private static double worst(List<List<Double>> of, int column) {
-        return of.stream().mapToDouble(one -> one.get(column)).max().orElseThrow();
-    }
-
-    /** In the form of the bench module's figures. */
-    private static void print(String name, double value, double asked) {
-        System.out.printf(
-                Locale.ROOT,
-                "{\"name\":\"%s\",\"value\":%.3f,\"asked\":%s,\"met\":%s}%n",
-                name,
-                value,
-                asked,
-                value <= asked);
     }
 }
