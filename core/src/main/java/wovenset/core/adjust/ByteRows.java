@@ -125,7 +125,7 @@ final class ByteRows {
         return alpha == 255 ? v : alpha == 0 ? 0 : Math.min(255, (v * 255 + alpha / 2) / alpha);
     }
 
-    /** Cut to the range as a whole number: several times as fast as to compare fractions. */
+    /** Cut to the range as a whole number, which needs no comparison of fractions. */
     private static byte rounded(float value) {
         return (byte) Math.max(0, Math.min(255, (int) (value + 0.5f)));
     }

@@ -88,8 +88,7 @@ final class Overlay implements ByteRows.Row {
         float most = Math.abs(vignette);
         for (int x = 0; x < shares.length; x++) {
             float beyond = (float) Math.sqrt(halves[x] + down) - FROM;
-            float t = Math.max(0, beyond) * (1 / (1 - FROM));
-            shares[x] = most * (t * t * (3 - 2 * t));
+            shares[x] = most * Within.bend(Math.max(0, beyond) * (1 / (1 - FROM)));
         }
         return shares;
     }

@@ -15,7 +15,11 @@ final class Within {
 
     /** From 0 to 1 without a bend at either end: t²·(3 − 2·t). */
     static float smooth(float value) {
-        float t = one(value);
+        return bend(one(value));
+    }
+
+    /** The same of what is within already. */
+    static float bend(float t) {
         return t * t * (3 - 2 * t);
     }
 }
