@@ -3,6 +3,7 @@ package wovenset.core.adjust;
 import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import wovenset.core.photo.Adjustment;
 import wovenset.core.photo.Adjustments;
 
@@ -46,6 +47,8 @@ public final class Adjusting {
         Detail.of(adjustments, around).ifPresent(steps::add);
         adjustments.treatment().ifPresent(treatment -> steps.add(Treating.of(treatment, around)));
         Overlay.of(adjustments, rows.width, rows.height).ifPresent(steps::add);
-        return rows.changed(toned, (row, colours) -> steps.forEach(step -> step.change(row, colours)));
+        Optional<BufferedImage> mapped = steps.isEmpty() ? rows.mapped(toned) : Optional.empty();
+        return mapped.orElseGet(
+                () -> rows.changed(toned, (row, colours) -> steps.forEach(step -> step.change(row, colours))));
     }
 }

@@ -4,6 +4,7 @@ import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
+import java.util.Optional;
 import java.util.stream.IntStream;
 
 /** The rows of a picture in bytes: blue, green, red, with alpha before them if it has some, which is in its colours already. */
@@ -79,6 +80,33 @@ final class ByteRows {
         return to.image;
     }
 
+    /**
+     * A copy of which only each channel by itself is changed, with all processors.
+     *
+     * @return nothing if something is clear or the channels change one another
+     */
+    Optional<BufferedImage> mapped(Toned toned) {
+        Optional<byte[]> reds = toned.levels(0);
+        Optional<byte[]> greens = toned.levels(1);
+        Optional<byte[]> blues = toned.levels(2);
+        if (clear || reds.isEmpty() || greens.isEmpty() || blues.isEmpty()) {
+            return Optional.empty();
+        }
+        ByteRows to = new ByteRows(new BufferedImage(width, height, image.getType()));
+        IntStream.range(0, height).parallel().forEach(row -> to.look(row, this, blues.get(), greens.get(), reds.get()));
+        return Optional.of(to.image);
+    }
+
+    private void look(int row, ByteRows from, byte[] blues, byte[] greens, byte[] reds) {
+        byte[] into = data;
+        byte[] of = from.data;
+        for (int at = 3 * row * width; at < 3 * (row + 1) * width; at += 3) {
+            into[at] = blues[of[at] & 255];
+            into[at + 1] = greens[of[at + 1] & 255];
+            into[at + 2] = reds[of[at + 2] & 255];
+        }
+    }
+
     private void read(int row, Toned toned, float[] into) {
         if (!clear) {
             toned.row(data, 3 * row * width, into);
@@ -126,7 +154,7 @@ final class ByteRows {
     }
 
     /** Cut to the range as a whole number, which needs no comparison of fractions. */
-    private static byte rounded(float value) {
+    static byte rounded(float value) {
         return (byte) Math.max(0, Math.min(255, (int) (value + 0.5f)));
     }
 

@@ -1,11 +1,12 @@
 package wovenset.core.adjust;
 
+import java.util.Optional;
 import wovenset.core.photo.Adjustment;
 import wovenset.core.photo.Adjustments;
 
 /**
  * Light and colour of one pixel. Each channel goes through a table of its own ({@link Tone}); then colours move away from their grey, or
- * towards it: v' = Y + (1 + s)·(v − Y), Y the pixel's luma.
+ * towards it: v' = v + s·(v − Y), Y the pixel's luma.
  */
 final class Toned {
     private final float[][] tables = new float[3][256];
@@ -18,7 +19,23 @@ final class Toned {
                 tables[channel][value] = (float) (255 * tone.of(value / 255.0, channel));
             }
         }
-        saturation = (float) (1 + adjustments.of(Adjustment.SATURATION) / 100);
+        saturation = (float) (adjustments.of(Adjustment.SATURATION) / 100);
+    }
+
+    /**
+     * What becomes of each value of a channel, if no channel changes with the others: then a photo is changed by looking up its bytes.
+     *
+     * @param channel red, green, blue
+     */
+    Optional<byte[]> levels(int channel) {
+        if (saturation != 0) {
+            return Optional.empty();
+        }
+        byte[] levels = new byte[256];
+        for (int value = 0; value < levels.length; value++) {
+            levels[value] = ByteRows.rounded(tables[channel][value]);
+        }
+        return Optional.of(levels);
     }
 
     /**
@@ -31,9 +48,9 @@ final class Toned {
         float g = tables[1][green];
         float b = tables[2][blue];
         float luma = luma(r, g, b);
-        into[at] = luma + saturation * (r - luma);
-        into[at + 1] = luma + saturation * (g - luma);
-        into[at + 2] = luma + saturation * (b - luma);
+        into[at] = r + saturation * (r - luma);
+        into[at + 1] = g + saturation * (g - luma);
+        into[at + 2] = b + saturation * (b - luma);
     }
 
     /**
@@ -67,9 +84,9 @@ final class Toned {
             float g = greens[bytes[at + 1] & 255];
             float b = blues[bytes[at] & 255];
             float luma = luma(r, g, b);
-            into[x] = luma + saturated * (r - luma);
-            into[x + 1] = luma + saturated * (g - luma);
-            into[x + 2] = luma + saturated * (b - luma);
+            into[x] = r + saturated * (r - luma);
+            into[x + 1] = g + saturated * (g - luma);
+            into[x + 2] = b + saturated * (b - luma);
         }
     }
 

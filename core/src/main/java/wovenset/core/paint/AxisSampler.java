@@ -55,11 +55,12 @@ final class AxisSampler {
     }
 
     /**
-     * @param into of three bytes a pixel that are all its own
+     * @param into of three bytes a pixel that are all its own, or of four, alpha first, which becomes solid there
      * @param x where in it the wanted pixels come to lie
      */
     void write(Rectangle wanted, BufferedImage into, int x, int y) {
-        rows(wanted, into, x, y, Rows::write);
+        boolean solid = into.getRaster().getNumDataElements() == Integer.BYTES;
+        rows(wanted, into, x, y, solid ? Rows::writeSolid : Rows::write);
     }
 
     /** The same, laid on what is there. */
@@ -80,14 +81,15 @@ final class AxisSampler {
         Places down = turned
                 ? new Places(width, wanted.y, wanted.height, back.getShearX(), back.getTranslateX())
                 : new Places(height, wanted.y, wanted.height, back.getScaleY(), back.getTranslateY());
-        int line = 3 * into.getWidth();
+        int step = into.getRaster().getNumDataElements();
+        int line = step * into.getWidth();
         IntStream bands = IntStream.range(0, (wanted.height + BAND - 1) / BAND);
         (wanted.width * wanted.height < FEW ? bands : bands.parallel()).forEach(band -> {
             Rows rows = new Rows(pixels, across);
             int end = Math.min(wanted.height, (band + 1) * BAND);
             for (int row = band * BAND; row < end; row++) {
                 rows.keep(down.first[row], down.second[row]);
-                drawing.draw(rows, down.share[row], bytes, (y + row) * line + 3 * x);
+                drawing.draw(rows, down.share[row], bytes, (y + row) * line + step * x);
             }
         });
     }
@@ -130,6 +132,17 @@ final class AxisSampler {
 
         void write(int share, byte[] into, int start) {
             mix(upper, lower, share, into, start);
+        }
+
+        void writeSolid(int share, byte[] into, int start) {
+            int rest = ONE - share;
+            for (int i = 0, at = start; i < upper.length; i++, at += Integer.BYTES) {
+                long mixed = upper[i] * rest + lower[i] * share + HALVES >>> 2 * BITS;
+                FOUR.set(into, at, (int) (0xff
+                        | (mixed & 0xff) << 8
+                        | (mixed >>> FIELD - 16 & 0xff0000)
+                        | (mixed >>> 2 * FIELD - 24 & 0xff000000L)));
+            }
         }
 
         void lay(int share, byte[] into, int start, SolidBlend blend) {

@@ -61,7 +61,7 @@ final class UprightPhoto {
         if (covered.isEmpty()) {
             return;
         }
-        if (target.getType() == BufferedImage.TYPE_3BYTE_BGR) {
+        if (target.getType() == BufferedImage.TYPE_3BYTE_BGR || target.getType() == BufferedImage.TYPE_4BYTE_ABGR) {
             sampler.write(covered, target, covered.x, covered.y);
             return;
         }

@@ -64,6 +64,22 @@ class AdjustingTest {
         assertThat(Adjustments.NONE.with(Adjustment.CONTRAST, 0)).isEqualTo(Adjustments.NONE);
     }
 
+    /** A photo of three bytes is changed by looking them up where that will do, one with alpha pixel by pixel. */
+    @Property(tries = 60)
+    void channelsByThemselvesComeToTheSameAsPixels(
+            @ForAll @DoubleRange(min = -3, max = 3) double exposure,
+            @ForAll @DoubleRange(min = -100, max = 100) double warmth) {
+        BufferedImage bytes = noise(BufferedImage.TYPE_3BYTE_BGR);
+        BufferedImage solid = new BufferedImage(64, 48, BufferedImage.TYPE_4BYTE_ABGR_PRE);
+        solid.createGraphics().drawImage(bytes, 0, 0, null);
+        Adjustments adjustments = only(Adjustment.EXPOSURE, exposure).with(Adjustment.WARMTH, warmth);
+        assertThat(colours(Adjusting.of(bytes, adjustments))).isEqualTo(colours(Adjusting.of(solid, adjustments)));
+    }
+
+    private static int[] colours(BufferedImage image) {
+        return image.getRGB(0, 0, image.getWidth(), image.getHeight(), null, 0, image.getWidth());
+    }
+
     @Property(tries = 60)
     void eachPixelIsWhatTheFormulasSay(
             @ForAll @DoubleRange(min = -3, max = 3) double exposure,

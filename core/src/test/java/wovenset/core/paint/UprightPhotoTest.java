@@ -105,6 +105,21 @@ class UprightPhotoTest {
         assertThat(off(page, PHOTO)).isZero();
     }
 
+    /** As a sprite is drawn: the same pixels, solid where the photo is and clear beside it. */
+    @Test
+    void onClearGroundItIsTheSameAndSolid() {
+        Affine to = new Affine(0, -250.3, 190.8, 0, 50.4, 280.3);
+        BufferedImage page = bytes(TestPhotos.scene(400, 300, 4));
+        BufferedImage clear = new BufferedImage(400, 300, BufferedImage.TYPE_4BYTE_ABGR);
+        drawn(page).image(image(to));
+        drawn(clear).image(image(to));
+        assertThat(clear.getRGB(49, 150)).isZero();
+        assertThat(clear.getRGB(50, 150) >>> 24).isEqualTo(255);
+        BufferedImage laidOn = bytes(TestPhotos.scene(400, 300, 4));
+        laidOn.createGraphics().drawImage(clear, 0, 0, null);
+        assertThat(off(laidOn, page)).isZero();
+    }
+
     private static Op.Image image(Affine to) {
         return new Op.Image(new PhotoPixels(Pieces.photo(1)), 320, 240, to);
     }
