@@ -38,7 +38,7 @@ export function Bench() {
   const most = scene ? Math.sqrt(MOST_PIXELS / (scene.widthMm * scene.heightMm)) : Infinity
   const device = useSettled(wanted && Math.min(wanted, Math.max(most, 0.01)))
   const dots = scale && device ? device / scale.pixelsPerMm : 1
-  const sprites = useSprites(piece.id, scene, device)
+  const sprites = useSprites(piece.id, scene, device, dots)
   const places = new Map(
     device === undefined ? [] : scene?.units.map((unit) => [unit.itemId, spritePlace(unit, device)] as const),
   )
@@ -123,13 +123,13 @@ export function Bench() {
               height: px(scene.heightMm),
             }}
           >
-            {ground && <SpritePicture place={ground} scale={scale} dots={dots} sprite={sprites(ground)} />}
+            {ground && <SpritePicture place={ground} scale={scale} dots={dots} {...sprites(ground)} />}
             {scene.frames.map((one, index) => {
               const group = together.get(one.frameId)
               const place = places.get(one.frameId)
               return (
                 <Fragment key={one.frameId}>
-                  {group && <SpritePicture place={group} scale={scale} dots={dots} sprite={sprites(group)} />}
+                  {group && <SpritePicture place={group} scale={scale} dots={dots} {...sprites(group)} />}
                   <FramePlace
                     scene={one}
                     frame={page.frames.find(({ id }) => id === one.frameId)}
@@ -137,7 +137,7 @@ export function Bench() {
                     scale={scale}
                     dots={dots}
                     place={place}
-                    sprite={place && sprites(place)}
+                    {...(place && sprites(place))}
                     name={one.photo && names.get(one.photo.photo)}
                     format={piece.format}
                     styles={piece.styles}
@@ -148,7 +148,7 @@ export function Bench() {
                 </Fragment>
               )
             })}
-            {ofPage && <SpritePicture place={ofPage} scale={scale} dots={dots} sprite={sprites(ofPage)} />}
+            {ofPage && <SpritePicture place={ofPage} scale={scale} dots={dots} {...sprites(ofPage)} />}
             {damaged && (
               <p role="alert" className="absolute inset-x-4 top-4 border-l-4 border-madder bg-paper p-3">
                 Page {number} cannot be shown. {damaged} It is left as it is and can be moved or deleted; the other

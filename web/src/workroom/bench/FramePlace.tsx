@@ -28,7 +28,8 @@ interface Props {
   dots: number
   /** Its picture, if it has one of its own. */
   place: SpritePlace | undefined
-  sprite: Sprite | undefined
+  sprite?: Sprite
+  draft?: Sprite
   /** The photo's file. */
   name: string | undefined
   format: Format
@@ -43,7 +44,7 @@ interface Props {
  * dropped on and worked by key. It is drawn anew only when something of its own is another.
  */
 export const FramePlace = memo(function FramePlace(props: Props) {
-  const { scene, frame, index, scale, dots, place, sprite, name, format, styles, selected, cropping, writing } = props
+  const { scene, frame, index, scale, dots, place, name, format, styles, selected, cropping, writing } = props
   const room = useRoomNow()
   const { start } = useDragging()
   const here = () => ({ pageId: room().page.id, frameId: scene.frameId })
@@ -106,7 +107,8 @@ export const FramePlace = memo(function FramePlace(props: Props) {
             scene={scene}
             scale={scale}
             dots={dots}
-            sprite={sprite}
+            sprite={props.sprite}
+            draft={props.draft}
             frame={frame}
             colour={colour}
           />

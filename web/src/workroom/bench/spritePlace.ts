@@ -4,8 +4,8 @@ import type { UnitScene } from '../../api/client'
 /** A unit begins at one of so many parts of a pixel, as the server draws it. */
 const PHASES = 256
 
-/** Where a unit's picture lies on the page, in device pixels, and which of its pictures it is. */
-export interface SpritePlace {
+/** Where a picture of a unit lies on the page, in its own pixels, and which of the unit's pictures it is. */
+export interface PicturePlace {
   name: string
   phaseX: number
   phaseY: number
@@ -15,6 +15,11 @@ export interface SpritePlace {
   height: number
   /** How it lies on what is behind it, as CSS says it. */
   blend: CSSProperties['mixBlendMode']
+}
+
+/** A unit's picture in the screen's own pixels, and one of half as many each way that stands for it while it changes. */
+export interface SpritePlace extends PicturePlace {
+  draft: PicturePlace
 }
 
 const placed = (at: number) => {
@@ -33,12 +38,12 @@ const known = new WeakMap<UnitScene, { device: number; place: SpritePlace }>()
 export function spritePlace(unit: UnitScene, device: number): SpritePlace {
   const before = known.get(unit)
   if (before?.device === device) return before.place
-  const place = placeOf(unit, device)
+  const place = { ...placeOf(unit, device), draft: placeOf(unit, device / 2) }
   known.set(unit, { device, place })
   return place
 }
 
-function placeOf({ name, x, y, ink, blend }: UnitScene, device: number): SpritePlace {
+function placeOf({ name, x, y, ink, blend }: UnitScene, device: number): PicturePlace {
   const [across, down] = [placed(x * device), placed(y * device)]
   const stretch = (from: number, size: number, phase: number) => {
     const start = Math.floor(from * device + phase / PHASES)
@@ -68,5 +73,5 @@ const BLENDS: Record<UnitScene['blend'], CSSProperties['mixBlendMode']> = {
   LIGHTEN: 'lighten',
 }
 
-export const spriteKey = ({ name, phaseX, phaseY }: Pick<SpritePlace, 'name' | 'phaseX' | 'phaseY'>) =>
+export const spriteKey = ({ name, phaseX, phaseY }: Pick<PicturePlace, 'name' | 'phaseX' | 'phaseY'>) =>
   `${name} ${phaseX} ${phaseY}`

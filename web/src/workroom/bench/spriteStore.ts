@@ -1,6 +1,6 @@
 import { client, data, windowName } from '../../api/client'
 import { ByteReader } from './byteReader'
-import type { SpritePlace } from './spritePlace'
+import type { PicturePlace } from './spritePlace'
 
 /** A sprite's pixels, or that its photo cannot be read. */
 export type Sprite = ImageData | 'unreadable'
@@ -69,8 +69,8 @@ export async function readSprites(bytes: ByteReader, take: (sprite: Sprite) => v
 /** Asks for sprites in one request and hands each over as it comes. */
 export async function fetchSprites(
   place: { piece: string; page: string; pixelsPerMm: number },
-  sprites: SpritePlace[],
-  take: (place: SpritePlace, sprite: Sprite) => void,
+  sprites: PicturePlace[],
+  take: (place: PicturePlace, sprite: Sprite) => void,
 ) {
   const stream = await data(
     client.POST('/api/pieces/{piece}/pages/{page}/sprites', {

@@ -4,13 +4,29 @@ import { spriteFetcher } from './spriteFetcher'
 import type { SpritePlace } from './spritePlace'
 import type { Sprite } from './spriteStore'
 
-/** The sprites of a page as they are now, by the names of their looks. */
-export function useSprites(piece: string, scene: PageScene | undefined, pixelsPerMm: number | undefined) {
+/** On a screen with so many pixels to one of CSS, drafts with half as many stand for pictures while they change. */
+const DENSE = 1.5
+
+/**
+ * The sprites of a page as they are now, or drafts of them.
+ *
+ * @param dots pixels of the screen for each of CSS
+ */
+export function useSprites(
+  piece: string,
+  scene: PageScene | undefined,
+  pixelsPerMm: number | undefined,
+  dots: number,
+): (place: SpritePlace) => { sprite?: Sprite; draft?: Sprite } {
   const [, redraw] = useReducer((count: number) => count + 1, 0)
   useEffect(() => spriteFetcher.subscribe(redraw), [])
   useEffect(() => {
-    if (scene && pixelsPerMm) spriteFetcher.want(piece, scene, pixelsPerMm)
-  }, [piece, scene, pixelsPerMm])
+    if (scene && pixelsPerMm) spriteFetcher.want(piece, scene, { pixelsPerMm, drafts: dots >= DENSE })
+  }, [piece, scene, pixelsPerMm, dots])
   useEffect(() => () => spriteFetcher.leave(), [])
-  return (sprite: SpritePlace): Sprite | undefined => (pixelsPerMm ? spriteFetcher.get(sprite, pixelsPerMm) : undefined)
+  return (place) => {
+    if (!pixelsPerMm) return {}
+    const sprite = spriteFetcher.get(place, pixelsPerMm)
+    return sprite ? { sprite } : { draft: spriteFetcher.get(place.draft, pixelsPerMm / 2) }
+  }
 }

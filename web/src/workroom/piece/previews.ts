@@ -56,14 +56,14 @@ export class Previews {
     }
     const params = { path: { id: this.piece } }
     const body = { edit, window: windowName, turn: ++turn, seen }
-    const bench = spriteFetcher.seen(this.piece, seen)
-    if (!bench) {
+    const asked = spriteFetcher.asked(this.piece, seen)
+    if (!asked) {
       show(await data(client.POST('/api/pieces/{id}/preview', { params, body, signal })))
       return
     }
     const drawn = client.POST('/api/pieces/{id}/preview/drawn', {
       params,
-      body: { ...body, ...bench },
+      body: { ...body, pixelsPerMm: asked.scale, known: asked.known },
       signal,
       parseAs: 'stream',
     })
@@ -84,7 +84,7 @@ export class Previews {
     }
     const over = setTimeout(now, PATIENCE_MS)
     try {
-      await spriteFetcher.coming(shown.content.scene, bench, (take) =>
+      await spriteFetcher.coming(shown.content.scene, asked, (take) =>
         readSprites(bytes, (sprite) => {
           take(sprite)
           now()
