@@ -8,6 +8,8 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.locks.Lock;
+import java.util.concurrent.locks.ReentrantLock;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -36,6 +38,8 @@ class ScanController {
     private final PhotoIntake intake;
     private final PhotoGathering gathering;
     private final PhotoArrival arrival;
+    /** A whole scan is in memory while it is cut: several at once would be more than the heap. */
+    private final Lock oneByOne = new ReentrantLock();
 
     ScanController(PhotoStore store, PhotoIntake intake, PhotoGathering gathering, PhotoArrival arrival) {
         this.store = store;
@@ -68,16 +72,26 @@ class ScanController {
         if (!gathering.gathered(piece).contains(scan)) {
             throw new NotFoundException("This piece has no such photo.");
         }
+        oneByOne.lock();
+        try {
+            return new IntakeAnswer(
+                    arrival.into(piece, cut(scan, request.prints()), request.batch(), request.window()));
+        } finally {
+            oneByOne.unlock();
+        }
+    }
+
+    private List<PhotoIntake.Result> cut(PhotoId scan, List<FacedPlane> prints) {
         PhotoFiles.Original original = store.original(scan);
         PhotoHeader header = original.header();
         int longEdge = Math.max(header.width(), header.height());
         double share = Math.min(1, Math.sqrt(MOST_PIXELS / ((double) header.width() * header.height())));
         BufferedImage picture = PhotoDecoder.decode(original.file(), header, (int) Math.ceil(longEdge * share));
         List<PhotoIntake.Result> results = new ArrayList<>();
-        for (FacedPlane print : request.prints()) {
+        for (FacedPlane print : prints) {
             results.addAll(cut(picture, print, name(original.name(), results.size() + 1)));
         }
-        return new IntakeAnswer(arrival.into(piece, results, request.batch(), request.window()));
+        return results;
     }
 
     private List<PhotoIntake.Result> cut(BufferedImage picture, FacedPlane print, String name) {

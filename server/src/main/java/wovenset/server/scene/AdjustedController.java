@@ -1,7 +1,5 @@
 package wovenset.server.scene;
 
-import java.awt.Graphics2D;
-import java.awt.image.BufferedImage;
 import java.time.Duration;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
@@ -15,9 +13,6 @@ import tools.jackson.databind.json.JsonMapper;
 import wovenset.core.photo.Adjustments;
 import wovenset.core.photo.PhotoId;
 import wovenset.core.photo.PhotoPixels;
-import wovenset.core.picture.PhotoHeader;
-import wovenset.core.picture.file.PngWriter;
-import wovenset.server.photo.PhotoStore;
 import wovenset.server.web.UnfitRequestException;
 
 /** Whole photos with changed light and colour, to choose by and to compare. */
@@ -26,13 +21,11 @@ class AdjustedController {
     private static final int LEAST = 40;
     private static final int MOST = 1600;
 
-    private final PhotoStore store;
-    private final ScreenRasters rasters;
+    private final WholePhotos photos;
     private final JsonMapper mapper;
 
-    AdjustedController(PhotoStore store, ScreenRasters rasters, JsonMapper mapper) {
-        this.store = store;
-        this.rasters = rasters;
+    AdjustedController(WholePhotos photos, JsonMapper mapper) {
+        this.photos = photos;
         this.mapper = mapper;
     }
 
@@ -47,12 +40,10 @@ class AdjustedController {
             throw new UnfitRequestException("Between " + LEAST + " and " + MOST + " pixels are drawn");
         }
         PhotoPixels pixels = new PhotoPixels(new PhotoId(sha256), read(adjustments));
-        PhotoHeader header = store.header(pixels.photo());
-        double scale = edge / (double) Math.max(header.width(), header.height());
         return ResponseEntity.ok()
                 .cacheControl(
                         CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable())
-                .body(png(rasters.raster(pixels, scale)));
+                .body(photos.png(pixels, edge));
     }
 
     private Adjustments read(String adjustments) {
@@ -61,20 +52,5 @@ class AdjustedController {
         } catch (JacksonException e) {
             throw new UnfitRequestException("These are no adjustments");
         }
-    }
-
-    static byte[] png(BufferedImage image) {
-        return PngWriter.png(plain(image));
-    }
-
-    private static BufferedImage plain(BufferedImage image) {
-        if (image.getType() == BufferedImage.TYPE_3BYTE_BGR) {
-            return image;
-        }
-        BufferedImage plain = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_4BYTE_ABGR);
-        Graphics2D graphics = plain.createGraphics();
-        graphics.drawImage(image, 0, 0, null);
-        graphics.dispose();
-        return plain;
     }
 }

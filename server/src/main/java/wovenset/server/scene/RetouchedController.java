@@ -12,9 +12,7 @@ import org.springframework.web.bind.annotation.RestController;
 import wovenset.core.item.Frame;
 import wovenset.core.photo.PhotoPixels;
 import wovenset.core.photo.retouch.Retouching;
-import wovenset.core.picture.PhotoHeader;
 import wovenset.core.piece.Entry;
-import wovenset.server.photo.PhotoStore;
 import wovenset.server.web.NotFoundException;
 
 /** The whole photo of a frame, to work on by hand. */
@@ -23,13 +21,11 @@ class RetouchedController {
     private static final int EDGE = 1400;
 
     private final PageLookup pages;
-    private final PhotoStore store;
-    private final ScreenRasters rasters;
+    private final WholePhotos photos;
 
-    RetouchedController(PageLookup pages, PhotoStore store, ScreenRasters rasters) {
+    RetouchedController(PageLookup pages, WholePhotos photos) {
         this.pages = pages;
-        this.store = store;
-        this.rasters = rasters;
+        this.photos = photos;
     }
 
     /**
@@ -53,10 +49,6 @@ class RetouchedController {
                 entry.photo(),
                 shown.adjustments(),
                 plain ? Retouching.NONE : shown.retouching().withPlane(Optional.empty()));
-        PhotoHeader header = store.header(entry.photo());
-        double scale = Math.min(1, EDGE / (double) Math.max(header.width(), header.height()));
-        return ResponseEntity.ok()
-                .cacheControl(CacheControl.noStore())
-                .body(AdjustedController.png(rasters.raster(pixels, scale)));
+        return ResponseEntity.ok().cacheControl(CacheControl.noStore()).body(photos.png(pixels, EDGE));
     }
 }
