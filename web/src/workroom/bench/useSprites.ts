@@ -20,9 +20,10 @@ export function useSprites(
 ): (place: SpritePlace) => { sprite?: Sprite; draft?: Sprite } {
   const [, redraw] = useReducer((count: number) => count + 1, 0)
   useEffect(() => spriteFetcher.subscribe(redraw), [])
+  const drafts = dots >= DENSE
   useEffect(() => {
-    if (scene && pixelsPerMm) spriteFetcher.want(piece, scene, { pixelsPerMm, drafts: dots >= DENSE })
-  }, [piece, scene, pixelsPerMm, dots])
+    if (scene && pixelsPerMm) spriteFetcher.want(piece, scene, { pixelsPerMm, drafts })
+  }, [piece, scene, pixelsPerMm, drafts])
   useEffect(() => () => spriteFetcher.leave(), [])
   return (place) => {
     if (!pixelsPerMm) return {}
