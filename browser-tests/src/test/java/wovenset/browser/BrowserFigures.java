@@ -31,4 +31,17 @@ final class BrowserFigures {
                 asked,
                 value <= asked);
     }
+
+    /** The same, beside what something of the kind takes that cannot be done sooner. */
+    static void print(String name, double value, double baseline, double asked, boolean met) {
+        System.out.printf(
+                Locale.ROOT,
+                "{\"name\":\"%s\",\"value\":%.3f,\"baseline\":%.3f,\"ratio\":%.3f,\"asked\":%s,\"met\":%s}%n",
+                name,
+                value,
+                baseline,
+                baseline == 0 ? 0 : value / baseline,
+                asked,
+                met);
+    }
 }

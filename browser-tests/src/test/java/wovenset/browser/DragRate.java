@@ -8,7 +8,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import tools.jackson.databind.JsonNode;
 import wovenset.server.testing.Api;
@@ -119,29 +118,17 @@ public final class DragRate {
         return piece;
     }
 
-    @SuppressWarnings("unchecked")
     private static List<Double> watch(Page page, Runnable doing) {
         page.evaluate(WATCH);
         doing.run();
-        return ((List<Number>) page.evaluate(READ))
-                .stream().map(Number::doubleValue).toList();
+        return BrowserFigures.numbers(page.evaluate(READ));
     }
 
     private static double mean(List<Double> gaps) {
         return gaps.stream().mapToDouble(gap -> gap).average().orElseThrow();
     }
 
-    /** In the form of the bench module's figures. */
     private static void print(String name, double value, double baseline, double asked) {
-        boolean met = asked < 1 ? value <= asked : value >= asked - 1;
-        System.out.printf(
-                Locale.ROOT,
-                "{\"name\":\"%s\",\"value\":%.3f,\"baseline\":%.3f,\"ratio\":%.3f,\"asked\":%s,\"met\":%s}%n",
-                name,
-                value,
-                baseline,
-                baseline == 0 ? 0 : value / baseline,
-                asked,
-                met);
+        BrowserFigures.print(name, value, baseline, asked, asked < 1 ? value <= asked : value >= asked - 1);
     }
 }
