@@ -3,7 +3,6 @@ package wovenset.core.adjust;
 import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import wovenset.core.photo.Adjustment;
 import wovenset.core.photo.Adjustments;
 
@@ -47,8 +46,8 @@ public final class Adjusting {
         Detail.of(adjustments, around).ifPresent(steps::add);
         adjustments.treatment().ifPresent(treatment -> steps.add(Treating.of(treatment, around)));
         Overlay.of(adjustments, rows.width, rows.height).ifPresent(steps::add);
-        Optional<BufferedImage> mapped = steps.isEmpty() ? rows.mapped(toned) : Optional.empty();
-        return mapped.orElseGet(
-                () -> rows.changed(toned, (row, colours) -> steps.forEach(step -> step.change(row, colours))));
+        return steps.isEmpty() && toned.keepsChannelsApart() && !rows.isClear()
+                ? rows.mapped(toned)
+                : rows.changed(toned, (row, colours) -> steps.forEach(step -> step.change(row, colours)));
     }
 }

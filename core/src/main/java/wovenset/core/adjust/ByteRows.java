@@ -4,7 +4,6 @@ import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
-import java.util.Optional;
 import java.util.stream.IntStream;
 
 /** The rows of a picture in bytes: blue, green, red, with alpha before them if it has some, which is in its colours already. */
@@ -80,21 +79,19 @@ final class ByteRows {
         return to.image;
     }
 
-    /**
-     * A copy of which only each channel by itself is changed, with all processors.
-     *
-     * @return nothing if something is clear or the channels change one another
-     */
-    Optional<BufferedImage> mapped(Toned toned) {
-        Optional<byte[]> reds = toned.levels(0);
-        Optional<byte[]> greens = toned.levels(1);
-        Optional<byte[]> blues = toned.levels(2);
-        if (clear || reds.isEmpty() || greens.isEmpty() || blues.isEmpty()) {
-            return Optional.empty();
-        }
+    /** Whether something of it may be. */
+    boolean isClear() {
+        return clear;
+    }
+
+    /** The same copy where nothing is clear and each channel is changed by itself alone. */
+    BufferedImage mapped(Toned toned) {
         ByteRows to = new ByteRows(new BufferedImage(width, height, image.getType()));
-        IntStream.range(0, height).parallel().forEach(row -> to.look(row, this, blues.get(), greens.get(), reds.get()));
-        return Optional.of(to.image);
+        byte[] reds = toned.levels(0);
+        byte[] greens = toned.levels(1);
+        byte[] blues = toned.levels(2);
+        IntStream.range(0, height).parallel().forEach(row -> to.look(row, this, blues, greens, reds));
+        return to.image;
     }
 
     private void look(int row, ByteRows from, byte[] blues, byte[] greens, byte[] reds) {

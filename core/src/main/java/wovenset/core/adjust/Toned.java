@@ -1,6 +1,5 @@
 package wovenset.core.adjust;
 
-import java.util.Optional;
 import wovenset.core.photo.Adjustment;
 import wovenset.core.photo.Adjustments;
 
@@ -22,20 +21,22 @@ final class Toned {
         saturation = (float) (adjustments.of(Adjustment.SATURATION) / 100);
     }
 
+    /** Whether no channel changes with the others: then looking up bytes is all there is to do. */
+    boolean keepsChannelsApart() {
+        return saturation == 0;
+    }
+
     /**
-     * What becomes of each value of a channel, if no channel changes with the others: then a photo is changed by looking up its bytes.
+     * What becomes of each value of a channel by itself.
      *
      * @param channel red, green, blue
      */
-    Optional<byte[]> levels(int channel) {
-        if (saturation != 0) {
-            return Optional.empty();
-        }
+    byte[] levels(int channel) {
         byte[] levels = new byte[256];
         for (int value = 0; value < levels.length; value++) {
             levels[value] = ByteRows.rounded(tables[channel][value]);
         }
-        return Optional.of(levels);
+        return levels;
     }
 
     /**

@@ -72,10 +72,14 @@ class ScanController {
         if (!gathering.gathered(piece).contains(scan)) {
             throw new NotFoundException("This piece has no such photo.");
         }
+        List<PhotoIntake.Result> cut = cutAlone(scan, request.prints());
+        return new IntakeAnswer(arrival.into(piece, cut, request.batch(), request.window()));
+    }
+
+    private List<PhotoIntake.Result> cutAlone(PhotoId scan, List<FacedPlane> prints) {
         oneByOne.lock();
         try {
-            return new IntakeAnswer(
-                    arrival.into(piece, cut(scan, request.prints()), request.batch(), request.window()));
+            return cut(scan, prints);
         } finally {
             oneByOne.unlock();
         }
